@@ -1,0 +1,32 @@
+package eventide.air;
+
+import eventide.shape.Maybe;
+import eventide.shape.Range;
+import eventide.shape.Shape;
+
+/** The air of the room hair is dried in, and where it will be worn if that is known. */
+public record Air(
+        @Range(from = -10, to = 50, unit = "°C") Double temperatureC,
+        @Range(from = 0, to = 100, unit = "percent") Double relativeHumidity,
+        @Maybe Outdoors outdoors) {
+    public Air {
+        Shape.check(Air.class, temperatureC, relativeHumidity, outdoors);
+    }
+
+    public static Air of(double temperatureC, double relativeHumidity) {
+        return new Air(temperatureC, relativeHumidity, null);
+    }
+
+    public double dewPointC() {
+        return Psychrometrics.dewPointC(temperatureC, relativeHumidity);
+    }
+
+    /** The dew point the finished hair must stand: outdoors where that is known, else the room. */
+    public double wornDewPointC() {
+        return outdoors == null ? dewPointC() : Math.max(dewPointC(), outdoors.dewPointC());
+    }
+
+    public double vapourHectopascals() {
+        return Psychrometrics.vapourHectopascals(temperatureC, relativeHumidity);
+    }
+}

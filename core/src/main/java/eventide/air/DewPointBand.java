@@ -1,0 +1,39 @@
+package eventide.air;
+
+/** What the air does to hair, by its dew point [CP]: hair feels the dew point, not the relative humidity. */
+public enum DewPointBand {
+    DRY("dry", "moisture, few humectants: they pull water out"),
+    EASY("easy", "nothing special to guard against"),
+    HUMID("humid", "more hold, film formers, go easy on humectants"),
+    VERY_HUMID("very humid", "film formers and high hold, no high humectants, leave some cast");
+
+    private static final double EASY_FROM_C = 2;
+    private static final double HUMID_FROM_C = 15;
+    private static final double VERY_HUMID_ABOVE_C = 18;
+
+    private final String label;
+    private final String advice;
+
+    DewPointBand(String label, String advice) {
+        this.label = label;
+        this.advice = advice;
+    }
+
+    public static DewPointBand of(double dewPointC) {
+        if (dewPointC < EASY_FROM_C) {
+            return DRY;
+        }
+        if (dewPointC < HUMID_FROM_C) {
+            return EASY;
+        }
+        return dewPointC <= VERY_HUMID_ABOVE_C ? HUMID : VERY_HUMID;
+    }
+
+    public String label() {
+        return label;
+    }
+
+    public String advice() {
+        return advice;
+    }
+}

@@ -1,0 +1,17 @@
+package eventide.air;
+
+import eventide.shape.Range;
+import eventide.shape.Shape;
+
+/** The air where the hair will be worn. */
+public record Outdoors(
+        @Range(from = -40, to = 55, unit = "°C") Double temperatureC,
+        @Range(from = 0, to = 100, unit = "percent") Double relativeHumidity) {
+    public Outdoors {
+        Shape.check(Outdoors.class, temperatureC, relativeHumidity);
+    }
+
+    public double dewPointC() {
+        return Psychrometrics.dewPointC(temperatureC, relativeHumidity);
+    }
+}

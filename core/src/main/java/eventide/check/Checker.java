@@ -1,0 +1,71 @@
+package eventide.check;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** Asks every rule; a mend is offered only where it leaves nothing worse behind. */
+public final class Checker {
+    /** The rules, in the order of the trade's list. Adding one touches its own file and this line. */
+    private static final List<Rule> RULES = List.of(
+            new WindowMissed(),
+            new WaitedTooDry(),
+            new MoistureOverHold(),
+            new OilBeforeCast(),
+            new TooRich(),
+            new TooLittle(),
+            new RakedClumps(),
+            new TooManyScrunches(),
+            new TouchedBeforeCast(),
+            new BrokenTooEarly(),
+            new KnownAllergy(),
+            new ScalpStop());
+
+    private Checker() {}
+
+    public static List<Rule> rules() {
+        return RULES;
+    }
+
+    /** STOP first, then by the place in the routine. */
+    public static List<Finding> check(Wash wash) {
+        List<Finding> found = plainly(wash);
+        List<Finding> offered = new ArrayList<>();
+        for (Finding finding : found) {
+            offered.add(finding.mend() == null || improves(wash, found, finding) ? finding : finding.withoutMend());
+        }
+        return List.copyOf(offered);
+    }
+
+    /** The findings without trying their mends. */
+    public static List<Finding> plainly(Wash wash) {
+        List<Finding> found = new ArrayList<>();
+        for (Rule rule : RULES) {
+            found.addAll(rule.findings(wash));
+        }
+        found.sort(Comparator.comparing(Finding::severity).thenComparing(f -> f.step() == null ? -1 : f.step()));
+        return found;
+    }
+
+    /** The finding is gone, and no rule that was quiet warns instead. */
+    private static boolean improves(Wash wash, List<Finding> before, Finding finding) {
+        List<Finding> after = plainly(wash.with(finding.mend().routine()));
+        long same = after.stream().filter(f -> f.rule().equals(finding.rule())).count();
+        long was = before.stream().filter(f -> f.rule().equals(finding.rule())).count();
+        Set<String> loudBefore = loud(before);
+        return same < was && loudBefore.containsAll(loud(after)) && loudCount(after) <= loudCount(before);
+    }
+
+    private static Set<String> loud(List<Finding> findings) {
+        return findings.stream()
+                .filter(f -> f.severity() != Severity.NOTE)
+                .map(f -> f.rule() + f.severity())
+                .collect(Collectors.toSet());
+    }
+
+    private static long loudCount(List<Finding> findings) {
+        return findings.stream().filter(f -> f.severity() != Severity.NOTE).count();
+    }
+}

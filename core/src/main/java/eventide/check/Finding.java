@@ -1,0 +1,42 @@
+package eventide.check;
+
+import eventide.hair.Zone;
+import eventide.routine.StepPlace;
+import eventide.shape.Maybe;
+import eventide.shape.Source;
+
+/** Something a good stylist would say about a routine. */
+public record Finding(
+        String rule,
+        Severity severity,
+        @Maybe Integer step,
+        @Maybe Integer inner,
+        @Maybe Zone zone,
+        String message,
+        String why,
+        Source source,
+        @Maybe String citation,
+        @Maybe Mend mend) {
+    public static Finding of(Rule rule, Severity severity, StepPlace place, Zone zone, String message, Mend mend) {
+        return new Finding(
+                rule.id(),
+                severity,
+                place == null ? null : place.index(),
+                place == null || !place.isInner() ? null : place.inner(),
+                zone,
+                message,
+                rule.why(),
+                rule.source(),
+                null,
+                mend);
+    }
+
+    public Finding withoutMend() {
+        return new Finding(rule, severity, step, inner, zone, message, why, source, citation, null);
+    }
+
+    /** The same complaint at the same place, whatever its wording. */
+    public String key() {
+        return rule + "@" + step + "/" + inner + "/" + zone;
+    }
+}

@@ -1,0 +1,35 @@
+package eventide.check;
+
+import eventide.drying.Visit;
+import eventide.hair.Zone;
+import eventide.product.Product;
+import eventide.routine.Amount;
+import eventide.routine.Step;
+import eventide.routine.StepPlace;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * A product that stays in the hair.
+ *
+ * @param visits the turns in which it went on, one a section
+ * @param zones where it went
+ */
+public record Layer(StepPlace place, Step step, Product product, Amount amount, List<Visit> visits, Set<Zone> zones) {
+    public double startMinute() {
+        return visits.get(0).startMinute();
+    }
+
+    public boolean holds() {
+        return product.role().holds();
+    }
+
+    public boolean isIn(Zone zone) {
+        return zones.contains(zone);
+    }
+
+    /** Given against advised, 1 where nothing is stated. */
+    public double fullness() {
+        return amount.advisedMl() <= 0 ? 1 : amount.ml() / amount.advisedMl();
+    }
+}

@@ -1,0 +1,69 @@
+package eventide.check;
+
+import eventide.hair.Porosity;
+import eventide.hair.Reading;
+import eventide.hair.Strand;
+import eventide.hair.Zone;
+import eventide.product.Product;
+import eventide.routine.Schools;
+
+/** Richness left in the hair against what the hair bears. Both in points of the richness scale. */
+public final class Load {
+    /** Fine takes little weight, coarse asks for it [CP; the figures OURS]. */
+    private static final double BEARS_FINE = 4.5;
+
+    private static final double BEARS_MEDIUM = 9;
+    private static final double BEARS_COARSE = 16;
+    private static final double BEARS_LOW_POROSITY = 6;
+    private static final double BEARS_HIGH_POROSITY = 13;
+    private static final double MOST_FULLNESS = 3;
+
+    private Load() {}
+
+    /** Points of richness worn in a zone, by how much of each went on. */
+    public static double richness(Wash wash, Zone zone) {
+        double sum = 0;
+        for (Layer layer : wash.layersIn(zone)) {
+            sum += richness(layer);
+        }
+        return sum;
+    }
+
+    static double richness(Layer layer) {
+        return layer.product().richness() * share(layer.product()) * Math.min(MOST_FULLNESS, layer.fullness());
+    }
+
+    /** How far a role's richness weighs: a few drops of oil and a foam weigh less than a cream [OURS]. */
+    private static double share(Product product) {
+        return switch (product.role()) {
+            case CREAM -> 1;
+            case LEAVE_IN, PRIMER -> .7;
+            case GEL -> .6;
+            case OIL -> .5;
+            case MOUSSE -> .3;
+            default -> .15;
+        };
+    }
+
+    /** Points of richness this hair carries without going limp: strand 2 to porosity 1 unless the school says other. */
+    public static double borne(Reading reading, Schools schools) {
+        double strand = reading.strand() == Strand.FINE
+                ? BEARS_FINE
+                : reading.strand() == Strand.MEDIUM ? BEARS_MEDIUM : BEARS_COARSE;
+        double porosity = reading.porosity() == Porosity.LOW
+                ? BEARS_LOW_POROSITY
+                : reading.porosity() == Porosity.MEDIUM ? BEARS_MEDIUM : BEARS_HIGH_POROSITY;
+        double share = schools.strandShare();
+        return (share * strand + (1 - share) * porosity) * pattern(reading);
+    }
+
+    private static double pattern(Reading reading) {
+        if (reading.pattern().isStraight()) {
+            return .85;
+        }
+        if (reading.pattern().isWavy()) {
+            return .92;
+        }
+        return reading.pattern().isCoily() ? 1.2 : 1;
+    }
+}

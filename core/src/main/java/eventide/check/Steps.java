@@ -1,0 +1,51 @@
+package eventide.check;
+
+import eventide.drying.Visit;
+import eventide.routine.Routine;
+import eventide.routine.Step;
+import eventide.routine.StepPlace;
+import java.util.List;
+import java.util.function.Predicate;
+
+/** Small questions about a routine that several rules ask. */
+final class Steps {
+    private Steps() {}
+
+    /** Air or a dryer has worked between two moments. */
+    static boolean driedBetween(Wash wash, double from, double to) {
+        return wash.course().visits().stream()
+                .anyMatch(v -> v.step().action().isDrying() && v.startMinute() >= from - 1e-9 && v.endMinute() <= to + 1e-9
+                        && v.minutes() > 0);
+    }
+
+    static boolean any(Wash wash, Predicate<Visit> wanted) {
+        return wash.course().visits().stream().anyMatch(wanted);
+    }
+
+    /** Visits after one that work some of the same hair. */
+    static List<Visit> laterOnSameHair(Wash wash, Visit visit) {
+        return wash.course().visits().stream()
+                .filter(v -> v.startMinute() >= visit.endMinute() - 1e-9 && v != visit && wash.isAfter(v.place(), visit.place()) && v.overlaps(visit))
+                .toList();
+    }
+
+    static List<Visit> earlierOnSameHair(Wash wash, Visit visit) {
+        return wash.course().visits().stream()
+                .filter(v -> v.endMinute() <= visit.startMinute() + 1e-9 && wash.isAfter(visit.place(), v.place()) && v.overlaps(visit))
+                .toList();
+    }
+
+    /** The routine with a step moved to stand just before another; null where they are in different groups. */
+    static Routine movedBefore(Routine routine, StepPlace what, StepPlace before) {
+        boolean sameGroup = what.isInner() == before.isInner() && (!what.isInner() || what.index() == before.index());
+        if (!sameGroup) {
+            return null;
+        }
+        Step step = routine.at(what);
+        return routine.without(what).inserting(before, step);
+    }
+
+    static String percent(double value) {
+        return Math.round(value) + " %";
+    }
+}

@@ -1,0 +1,97 @@
+package eventide.check;
+
+import eventide.drying.Visit;
+import eventide.hair.Pattern;
+import eventide.hair.Zone;
+import eventide.routine.Action;
+import eventide.routine.Routine;
+import eventide.routine.Step;
+import eventide.routine.StepPlace;
+import eventide.routine.Technique;
+import java.util.ArrayList;
+import java.util.List;
+
+/** T2: more scrunches on a zone than its pattern likes. */
+final class TooManyScrunches implements Rule {
+    /** Wavy 10–20, curly and coily 2–3 [CP]. */
+    private static final int WAVY = 20;
+
+    private static final int CURLY = 3;
+
+    @Override
+    public String id() {
+        return "T2";
+    }
+
+    @Override
+    public String why() {
+        return "Scrunching past the pattern's count brings frizz and shrinkage.";
+    }
+
+    /** Most scrunches a pattern takes. */
+    static int most(Pattern pattern) {
+        return pattern.isStraight() || pattern.isWavy() ? WAVY : CURLY;
+    }
+
+    @Override
+    public List<Finding> findings(Wash wash) {
+        Zone worst = null;
+        int most = 0;
+        for (Zone zone : Zone.values()) {
+            int over = scrunches(wash, zone) - most(wash.hair().at(zone).pattern());
+            if (over > most) {
+                most = over;
+                worst = zone;
+            }
+        }
+        if (worst == null) {
+            return List.of();
+        }
+        Pattern pattern = wash.hair().at(worst).pattern();
+        List<StepPlace> places = scrunching(wash, worst);
+        boolean matters = pattern.isTight() && wash.goal().wantsLowFrizz();
+        String message = scrunches(wash, worst) + " scrunches at the " + worst.label() + "; " + pattern.word() + " likes about "
+                + (most(pattern) == WAVY ? "10 to 20." : "2 or 3.");
+        return List.of(Finding.of(
+                this, matters ? Severity.WARN : Severity.NOTE, places.get(places.size() - 1), worst, message,
+                new Mend("Keep to " + most(pattern), fewer(wash.routine(), places, most(pattern)))));
+    }
+
+    /** A count is each section's own, so a zone cut into several sections is not counted several times. */
+    static int scrunches(Wash wash, Zone zone) {
+        int sum = 0;
+        for (StepPlace place : scrunching(wash, zone)) {
+            sum += wash.routine().at(place).count();
+        }
+        return sum;
+    }
+
+    private static List<StepPlace> scrunching(Wash wash, Zone zone) {
+        List<StepPlace> places = new ArrayList<>();
+        for (StepPlace place : wash.routine().places()) {
+            Step step = wash.routine().at(place);
+            boolean scrunches = step.action() == Action.SCRUNCH
+                    || (step.action() == Action.APPLY && step.technique() == Technique.SCRUNCH);
+            boolean here = wash.course().visits(place).stream().map(Visit::zones).anyMatch(zones -> zones.contains(zone));
+            if (scrunches && step.count() != null && here && place.index() > wash.routine().lastRinse()) {
+                places.add(place);
+            }
+        }
+        return places;
+    }
+
+    private static Routine fewer(Routine routine, List<StepPlace> places, int most) {
+        int left = most;
+        Routine fewer = routine;
+        for (StepPlace place : places) {
+            Step step = routine.at(place);
+            int count = Math.min(left, step.count());
+            left -= count;
+            Step kept = count == 0 && step.action() == Action.SCRUNCH
+                    ? Step.of(Action.PRESS).zones(step.zones()).half(step.half()).minutes(step.minutes()).build()
+                    : step.but().count(count).build();
+            fewer = fewer.replacing(place, kept);
+        }
+        return fewer;
+    }
+}

@@ -1,0 +1,66 @@
+package eventide.check;
+
+import eventide.hair.Reading;
+import eventide.hair.Strand;
+import eventide.hair.Zone;
+import eventide.routine.Routine;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+
+/** A1: more richness left in the hair than its strand bears. */
+final class TooRich implements Rule {
+    /** Short of this the judgement is the stylist's, not ours [OURS]. */
+    private static final double CLEARLY_OVER = 1.15;
+
+    @Override
+    public String id() {
+        return "A1";
+    }
+
+    @Override
+    public String why() {
+        return "More weight than the strand bears leaves hair limp and greasy.";
+    }
+
+    @Override
+    public List<Finding> findings(Wash wash) {
+        Zone worst = null;
+        double most = CLEARLY_OVER;
+        int over = 0;
+        for (Zone zone : Zone.values()) {
+            Reading reading = wash.hair().at(zone);
+            boolean wanted = (reading.strand() == Strand.COARSE || reading.pattern().isCoily()) && wash.goal().softnessFirst();
+            double ratio = wanted ? 0 : Load.richness(wash, zone) / Load.borne(reading, wash.schools());
+            if (ratio > CLEARLY_OVER) {
+                over++;
+            }
+            if (ratio > most) {
+                most = ratio;
+                worst = zone;
+            }
+        }
+        if (worst == null) {
+            return List.of();
+        }
+        Zone zone = worst;
+        Layer heaviest = wash.layersIn(zone).stream()
+                .max(Comparator.comparingDouble(Load::richness))
+                .orElseThrow();
+        Reading reading = wash.hair().at(zone);
+        boolean everywhere = over == Zone.values().length;
+        String message = "Too rich for " + reading.strand().name().toLowerCase(Locale.ROOT) + " hair"
+                + (everywhere ? "" : " at the " + zone.label()) + ": " + heaviest.product().name() + " weighs most.";
+        return List.of(Finding.of(this, Severity.WARN, heaviest.place(), everywhere ? null : zone, message, mend(wash, heaviest)));
+    }
+
+    private static Mend mend(Wash wash, Layer heaviest) {
+        Routine routine = wash.routine();
+        if (!heaviest.holds()) {
+            return new Mend("Leave " + heaviest.product().name() + " out", routine.without(heaviest.place()));
+        }
+        double less = Math.round(heaviest.amount().ml() * 50) / 100.0;
+        return new Mend(
+                "Use half as much", routine.replacing(heaviest.place(), heaviest.step().but().amountMl(less).build()));
+    }
+}

@@ -1,0 +1,79 @@
+package eventide.check;
+
+import static eventide.check.Steps.percent;
+
+import eventide.drying.Visit;
+import eventide.routine.Action;
+import eventide.routine.Routine;
+import eventide.routine.Step;
+import eventide.routine.StepPlace;
+import java.util.ArrayList;
+import java.util.List;
+
+/** D1: hands or the bowl touch the hair while it dries, before the cast has set. */
+final class TouchedBeforeCast implements Rule {
+    /** The cast has set when lengths are about 50–60 % dry [OURS]; the benefit of the doubt is the stylist's. */
+    private static final double SET_AT = 50;
+    /** A softer hold makes no cast worth guarding [CP]. */
+    private static final double CAST_FROM_HOLD = 5;
+
+    private static final double HOVER_UNTIL_DRY = 57;
+
+    @Override
+    public String id() {
+        return "D1";
+    }
+
+    @Override
+    public String why() {
+        return "Touched before the cast sets, hair frizzes.";
+    }
+
+    @Override
+    public List<Finding> findings(Wash wash) {
+        List<Finding> found = new ArrayList<>();
+        for (StepPlace place : wash.routine().places()) {
+            Step step = wash.routine().at(place);
+            boolean bowl = step.action() == Action.CUP;
+            if (!(bowl || handles(step)) || (bowl && wash.schools().cupsFromStart())) {
+                continue;
+            }
+            Visit touched = firstTooEarly(wash, place, bowl);
+            if (touched != null) {
+                String message = (bowl ? "The bowl touches" : "Hands touch") + " the hair at " + percent(100 - touched.wetness())
+                        + " dry, before the cast has set.";
+                found.add(Finding.of(this, Severity.WARN, place, null, message, mend(wash.routine(), place)));
+            }
+        }
+        return found;
+    }
+
+    private static Visit firstTooEarly(Wash wash, StepPlace place, boolean bowl) {
+        for (Visit visit : wash.course().visits(place)) {
+            Layer hold = wash.lastHoldBefore(visit.startMinute());
+            if (hold == null || hold.product().hold() < CAST_FROM_HOLD || visit.wetness() <= SET_AT) {
+                continue;
+            }
+            // Shaping wet hair comes before any drying and is not meant.
+            boolean drying = Steps.driedBetween(wash, hold.startMinute(), visit.startMinute());
+            boolean holdHere = wash.layers().stream()
+                    .anyMatch(l -> l.holds() && l.startMinute() < visit.startMinute() && l.visits().stream().anyMatch(v -> v.overlaps(visit)));
+            if (holdHere && (bowl || drying)) {
+                return visit;
+            }
+        }
+        return null;
+    }
+
+    private static boolean handles(Step step) {
+        return switch (step.action()) {
+            case SCRUNCH, SMOOTH, FLUFF, PICK, COIL, SHINGLE, TWIST, BRUSH_STYLE, DETANGLE -> true;
+            default -> false;
+        };
+    }
+
+    private static Mend mend(Routine routine, StepPlace place) {
+        Step hover = Step.of(Action.HOVER).untilDry(HOVER_UNTIL_DRY).build();
+        return new Mend("Hover until the cast sets", routine.inserting(place.index(), hover));
+    }
+}

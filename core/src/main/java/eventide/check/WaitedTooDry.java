@@ -1,0 +1,104 @@
+package eventide.check;
+
+import static eventide.check.Steps.percent;
+
+import eventide.drying.Visit;
+import eventide.hair.Zone;
+import eventide.routine.Action;
+import eventide.routine.Step;
+import eventide.routine.StepPlace;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * W2: loaded hair waits for its turn at the shaping and dries out of what its styler works in. Hair that meets the styler
+ * itself too dry is W1's.
+ */
+final class WaitedTooDry implements Rule {
+    @Override
+    public String id() {
+        return "W2";
+    }
+
+    @Override
+    public String why() {
+        return "Hair that dries while it waits forms no clumps and snags.";
+    }
+
+    @Override
+    public List<Finding> findings(Wash wash) {
+        List<Finding> found = new ArrayList<>();
+        for (StepPlace place : wash.routine().places()) {
+            if (!shapes(wash.routine().at(place)) || place.index() <= wash.routine().lastRinse()) {
+                continue;
+            }
+            Visit driest = null;
+            double least = -WindowMissed.TOLERANCE;
+            Layer carried = null;
+            for (Visit visit : wash.course().visits(place)) {
+                Layer layer = lastLayerOn(wash, visit);
+                if (layer == null) {
+                    continue;
+                }
+                double over = visit.wetness() - WindowMissed.Window.of(layer.product(), wash.schools()).low();
+                if (over < least && wasInWindow(wash, layer, visit)) {
+                    least = over;
+                    driest = visit;
+                    carried = layer;
+                }
+            }
+            if (driest != null) {
+                found.add(finding(wash, place, driest, carried));
+            }
+        }
+        return found;
+    }
+
+    private Finding finding(Wash wash, StepPlace place, Visit driest, Layer carried) {
+        Zone zone = driest.zones().iterator().next();
+        double aim = WindowMissed.Window.of(carried.product(), wash.schools()).aim();
+        String waits = "The " + zone.label() + " waits " + Math.round(driest.startMinute() - carried.startMinute())
+                + " minutes and falls to " + percent(driest.wetness()) + "; " + carried.product().name() + " wants at least "
+                + percent(carried.product().windowLow()) + ".";
+        Step step = wash.routine().at(place);
+        Step mist = Step.of(Action.MIST).toWetness(aim).minutes(place.isInner() || step.sectionsOrOne() > 1 ? .25 : 1).build();
+        if (!place.isInner() && step.sectionsOrOne() > 1) {
+            Double each = step.minutes() == null ? null : step.minutes() / step.sections();
+            Step frame = Step.of(Action.EACH_SECTION)
+                    .sections(step.sections())
+                    .zones(step.zones())
+                    .half(step.half())
+                    .steps(List.of(mist, step.but().sections(null).zones(null).half(null).minutes(each).build()))
+                    .build();
+            return Finding.of(this, Severity.WARN, place, zone, waits, new Mend("Mist each section as its turn comes", wash.routine().replacing(place, frame)));
+        }
+        return Finding.of(this, Severity.WARN, place, zone, waits, new Mend("Mist it first", wash.routine().inserting(place, mist)));
+    }
+
+    private static boolean shapes(Step step) {
+        return switch (step.action()) {
+            case SMOOTH, COIL, SHINGLE, BRUSH_STYLE, TWIST -> true;
+            default -> false;
+        };
+    }
+
+    private static Layer lastLayerOn(Wash wash, Visit visit) {
+        Layer last = null;
+        for (Layer layer : wash.layers()) {
+            boolean before = layer.visits().stream().anyMatch(v -> v.endMinute() <= visit.startMinute() + 1e-9 && v.overlaps(visit));
+            if (before && (layer.holds() || layer.product().role().moisturises())) {
+                last = layer;
+            }
+        }
+        return last;
+    }
+
+    /** It met the styler well and no dryer has been at it since: it only waited. */
+    private static boolean wasInWindow(Wash wash, Layer layer, Visit visit) {
+        WindowMissed.Window window = WindowMissed.Window.of(layer.product(), wash.schools());
+        boolean met = layer.visits().stream()
+                .filter(v -> v.overlaps(visit))
+                .allMatch(v -> v.wetness() >= window.low() - WindowMissed.TOLERANCE);
+        return met && !Steps.driedBetween(wash, layer.startMinute(), visit.startMinute());
+    }
+}

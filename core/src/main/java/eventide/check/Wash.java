@@ -1,0 +1,158 @@
+package eventide.check;
+
+import eventide.air.Air;
+import eventide.drying.Course;
+import eventide.drying.Mark;
+import eventide.drying.TideModel;
+import eventide.drying.Visit;
+import eventide.hair.Hair;
+import eventide.hair.Zone;
+import eventide.product.Product;
+import eventide.routine.Amount;
+import eventide.routine.Amounts;
+import eventide.routine.Goal;
+import eventide.routine.Limits;
+import eventide.routine.Routine;
+import eventide.routine.Schools;
+import eventide.routine.Step;
+import eventide.routine.StepPlace;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+/** Everything there is to know about one routine on one head: what rules and scores look at. */
+public final class Wash {
+    private final Routine routine;
+    private final Hair hair;
+    private final Goal goal;
+    private final Air air;
+    private final Schools schools;
+    private final Limits limits;
+    private final Course course;
+    private final List<Amount> amounts;
+    private final List<Layer> layers;
+    private final double castMinute;
+
+    private Wash(Routine routine, Hair hair, Goal goal, Air air, Schools schools, Limits limits) {
+        this.routine = routine;
+        this.hair = hair;
+        this.goal = goal;
+        this.air = air;
+        this.schools = schools == null ? Schools.DEFAULT : schools;
+        this.limits = limits;
+        this.course = TideModel.run(routine, hair, air);
+        this.amounts = Amounts.of(routine, hair);
+        this.layers = layersWorn();
+        this.castMinute = course.tide().marks().stream()
+                .filter(mark -> mark.what() == Mark.What.CAST_SET)
+                .mapToDouble(Mark::minute)
+                .reduce(Double.POSITIVE_INFINITY, (first, later) -> later);
+    }
+
+    /** Runs the water model; schools and limits may be null. */
+    public static Wash of(Routine routine, Hair hair, Goal goal, Air air, Schools schools, Limits limits) {
+        return new Wash(routine, hair, goal, air, schools, limits);
+    }
+
+    /** The same head, air and wishes with another routine. */
+    public Wash with(Routine other) {
+        return new Wash(other, hair, goal, air, schools, limits);
+    }
+
+    private List<Layer> layersWorn() {
+        int rinse = routine.lastRinse();
+        List<Layer> worn = new ArrayList<>();
+        for (Amount amount : amounts) {
+            StepPlace place = amount.place();
+            Step step = routine.at(place);
+            if (place.index() <= rinse || step.washes()) {
+                continue;
+            }
+            List<Visit> visits = course.visits(place);
+            if (visits.isEmpty()) {
+                continue;
+            }
+            Set<Zone> zones = EnumSet.noneOf(Zone.class);
+            visits.forEach(visit -> zones.addAll(visit.zones()));
+            worn.add(new Layer(place, step, amount.product(), amount, visits, zones));
+        }
+        return List.copyOf(worn);
+    }
+
+    public Routine routine() {
+        return routine;
+    }
+
+    public Hair hair() {
+        return hair;
+    }
+
+    public Goal goal() {
+        return goal;
+    }
+
+    public Air air() {
+        return air;
+    }
+
+    public Schools schools() {
+        return schools;
+    }
+
+    /** Null where none are set. */
+    public Limits limits() {
+        return limits;
+    }
+
+    public Course course() {
+        return course;
+    }
+
+    public List<Amount> amounts() {
+        return amounts;
+    }
+
+    /** What stays in the hair, in the order it went on. */
+    public List<Layer> layers() {
+        return layers;
+    }
+
+    public List<Layer> layersIn(Zone zone) {
+        return layers.stream().filter(layer -> layer.isIn(zone)).toList();
+    }
+
+    /** When the last cast of the wash has set; infinite where none does. */
+    public double castMinute() {
+        return castMinute;
+    }
+
+    /** The last layer of hold put on before a minute, null where there is none. */
+    public Layer lastHoldBefore(double minute) {
+        Layer last = null;
+        for (Layer layer : layers) {
+            if (layer.holds() && layer.startMinute() < minute) {
+                last = layer;
+            }
+        }
+        return last;
+    }
+
+    /** Strongest hold in the hair, 0 to 10. */
+    public double strongestHold() {
+        return layers.stream()
+                .filter(Layer::holds)
+                .mapToDouble(layer -> layer.product().hold())
+                .max()
+                .orElse(0);
+    }
+
+    /** Steps with hands of their own that come after another, in the order of writing. */
+    public boolean isAfter(StepPlace later, StepPlace earlier) {
+        return later.compareTo(earlier) > 0;
+    }
+
+    public Product productOf(StepPlace place) {
+        return routine.at(place).worn();
+    }
+}

@@ -1,0 +1,180 @@
+package eventide.check;
+
+import static eventide.check.Steps.percent;
+
+import eventide.drying.Visit;
+import eventide.hair.Zone;
+import eventide.product.Product;
+import eventide.product.Role;
+import eventide.routine.Action;
+import eventide.routine.Routine;
+import eventide.routine.Schools;
+import eventide.routine.Step;
+import eventide.routine.StepPlace;
+import java.util.ArrayList;
+import java.util.List;
+
+/** W1: a styler meets hair outside the wetness it works in. */
+final class WindowMissed implements Rule {
+    /** The model's own error: less than this beyond the window is not called a miss, percent [OURS]. */
+    static final double TOLERANCE = 3;
+    /** Brushing and coiling want wet, slippery hair [CP: above about 65 %]. */
+    private static final double HANDS_FROM = 65;
+    /** Hands squeeze no lower; below this time has to do it [OURS]. */
+    private static final double HANDS_SQUEEZE_TO = 55;
+    /** A touch-up is at most this much of what the hair would ask for [OURS]. */
+    private static final double TOUCH_UP = .6;
+
+    @Override
+    public String id() {
+        return "W1";
+    }
+
+    @Override
+    public String why() {
+        return "Outside its wetness a styler is diluted or will not spread.";
+    }
+
+    @Override
+    public List<Finding> findings(Wash wash) {
+        List<Finding> found = new ArrayList<>();
+        for (Layer layer : wash.layers()) {
+            Window window = Window.of(layer.product(), wash.schools());
+            if (!isTouchUp(wash, layer)) {
+                styler(wash, layer, window, found);
+            }
+        }
+        hands(wash, found);
+        return found;
+    }
+
+    /** The wetness a product takes, widened by the school the client's stylist follows. */
+    record Window(double low, double high) {
+        static Window of(Product product, Schools schools) {
+            double low = product.windowLow();
+            double high = product.windowHigh();
+            if (product.role() == Role.GEL && schools.gelOn() == Schools.GelOn.SOAKING) {
+                return new Window(Math.min(low, 75), 100);
+            }
+            if (product.role() == Role.GEL && schools.gelOn() == Schools.GelOn.DAMP) {
+                return new Window(Math.min(low, 35), Math.max(high, 60));
+            }
+            return new Window(low, high);
+        }
+
+        double miss(double wetness) {
+            return wetness < low ? wetness - low : wetness > high ? wetness - high : 0;
+        }
+
+        /** Where to bring hair to: well inside, for it goes on drying. */
+        double aim() {
+            return Math.round(low + (high - low) * .6);
+        }
+    }
+
+    private void styler(Wash wash, Layer layer, Window window, List<Finding> found) {
+        Visit worst = null;
+        double miss = 0;
+        int missed = 0;
+        for (Visit visit : layer.visits()) {
+            double by = window.miss(visit.wetness());
+            if (Math.abs(by) > TOLERANCE) {
+                missed++;
+            }
+            if (Math.abs(by) > Math.abs(miss)) {
+                miss = by;
+                worst = visit;
+            }
+        }
+        if (missed == 0) {
+            return;
+        }
+        boolean all = missed == layer.visits().size();
+        Zone zone = all && layer.zones().size() > 1 ? null : worst.zones().iterator().next();
+        String name = layer.product().name();
+        String where = zone == null ? "" : " at the " + zone.label();
+        String message = miss < 0
+                ? "Too dry for " + name + where + ": " + percent(worst.wetness()) + " wet, it works from "
+                        + percent(window.low()) + "."
+                : "Too wet for " + name + where + ": " + percent(worst.wetness()) + ", it works up to "
+                        + percent(window.high()) + ".";
+        Severity severity = layer.product().role().kind() == Role.Kind.FINISH ? Severity.NOTE : Severity.WARN;
+        Mend mend = miss < 0 ? wetter(wash, layer, window) : drier(wash, layer, window);
+        found.add(Finding.of(this, severity, layer.place(), zone, message, mend));
+    }
+
+    private static Mend wetter(Wash wash, Layer layer, Window window) {
+        Routine routine = wash.routine();
+        StepPlace place = layer.place();
+        Step step = layer.step();
+        Step mist = Step.of(Action.MIST).zones(step.zones()).half(step.half()).toWetness(window.aim()).build();
+        boolean onlySomeWait = window.miss(layer.visits().get(0).wetness()) >= -TOLERANCE;
+        if (!place.isInner() && step.sectionsOrOne() > 1 && onlySomeWait) {
+            Double each = step.minutes() == null ? null : step.minutes() / step.sections();
+            Step own = step.but().sections(null).zones(null).half(null).minutes(each).build();
+            Step inner = Step.of(Action.MIST).toWetness(window.aim()).minutes(.25).build();
+            Step frame = Step.of(Action.EACH_SECTION)
+                    .sections(step.sections())
+                    .zones(step.zones())
+                    .half(step.half())
+                    .steps(List.of(inner, own))
+                    .build();
+            return new Mend("Mist each section as its turn comes", routine.replacing(place, frame));
+        }
+        if (place.isInner()) {
+            return new Mend(
+                    "Mist each section first", routine.inserting(place, Step.of(Action.MIST).toWetness(window.aim()).minutes(.25).build()));
+        }
+        boolean deep = window.low() - layer.visits().get(0).wetness() > 20;
+        Step wet = deep
+                ? Step.of(Action.REWET).zones(step.zones()).half(step.half()).toWetness(window.aim()).build()
+                : mist;
+        return new Mend((deep ? "Re-wet" : "Mist it") + " to " + percent(window.aim()) + " first", routine.inserting(place, wet));
+    }
+
+    private static Mend drier(Wash wash, Layer layer, Window window) {
+        double to = Math.round(window.low() + (window.high() - window.low()) * .75);
+        Step step = layer.step();
+        Step before = to >= HANDS_SQUEEZE_TO
+                ? Step.of(Action.SQUEEZE).zones(step.zones()).half(step.half()).toWetness(to).minutes(layer.place().isInner() ? .2 : 1).build()
+                : Step.of(Action.AIR).untilDry(100 - to).build();
+        String label = to >= HANDS_SQUEEZE_TO ? "Squeeze it to " + percent(to) + " first" : "Let it dry to " + percent(to) + " first";
+        if (layer.place().isInner() && to < HANDS_SQUEEZE_TO) {
+            return new Mend(label, wash.routine().inserting(layer.place().index(), before));
+        }
+        return new Mend(label, wash.routine().inserting(layer.place(), before));
+    }
+
+    /** A little more on hair already styled, between dryer rounds or on a misted refresh. */
+    private static boolean isTouchUp(Wash wash, Layer layer) {
+        boolean little = layer.fullness() <= TOUCH_UP || layer.zones().size() < Zone.values().length;
+        Layer hold = wash.lastHoldBefore(layer.startMinute());
+        boolean betweenRounds = hold != null && Steps.driedBetween(wash, hold.startMinute(), layer.startMinute());
+        boolean refresh = wash.routine().startWetnessOrDripping() < 10
+                && !Steps.any(wash, v -> v.startMinute() < layer.startMinute()
+                        && (v.step().action().soaks() || v.step().action() == Action.REWET));
+        return little && (betweenRounds || refresh) || wash.routine().lastRinse() < 0 && refresh;
+    }
+
+    private void hands(Wash wash, List<Finding> found) {
+        for (StepPlace place : wash.routine().places()) {
+            Step step = wash.routine().at(place);
+            boolean brushed = step.action() == Action.BRUSH_STYLE || step.action() == Action.COIL;
+            if (!brushed || place.index() <= wash.routine().lastRinse()) {
+                continue;
+            }
+            double driest = 100;
+            for (Visit visit : wash.course().visits(place)) {
+                driest = Math.min(driest, visit.wetness());
+            }
+            if (driest < HANDS_FROM - TOLERANCE) {
+                String what = step.action() == Action.COIL ? "Coiling" : "Brush-styling";
+                Step mist = Step.of(Action.MIST).toWetness(75.0).minutes(place.isInner() ? .25 : 1).build();
+                found.add(Finding.of(
+                        this, Severity.NOTE, place, null,
+                        what + " wants wet, slippery hair, above about 65 %; here it comes down to " + percent(driest) + ".",
+                        new Mend("Mist it first", wash.routine().inserting(place, mist))));
+            }
+        }
+    }
+}

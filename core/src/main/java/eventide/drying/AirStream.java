@@ -1,0 +1,97 @@
+package eventide.drying;
+
+import eventide.air.Air;
+import eventide.air.Psychrometrics;
+import eventide.routine.Action;
+import eventide.routine.Heat;
+import eventide.routine.Speed;
+import eventide.routine.Step;
+
+/**
+ * The air that reaches the hair during a step.
+ *
+ * @param pull vapour-density deficit between the wet hair and this air, in g/m³
+ * @param transfer transfer coefficient against still room air, a plain ratio
+ * @param mostGramsPerMinute what its heat can evaporate
+ */
+record AirStream(double pull, double transfer, double mostGramsPerMinute) {
+    /** A household dryer at full heat, W [CP]. */
+    static final double DRYER_WATTS = 1500;
+    /** Latent heat of water near 30 °C, J/g [PUB: 2.43 MJ/kg, steam tables]. */
+    static final double LATENT_JOULES_PER_GRAM = 2430;
+
+    /** Dryer air at the nozzle, °C, and the heat it draws, W [CP: warm about half as much above the room as hot]. */
+    private static final double WARM_C = 55;
+
+    private static final double HOT_C = 75;
+    private static final double HOOD_C = 50;
+    private static final double WARM_WATTS = 1000;
+    /** What a stream of room air gives up in cooling to the wet bulb, W [OURS: 20 l/s over about 8 °C]. */
+    private static final double COOL_WATTS = 200;
+
+    /** Living scalp and body warm wet hair this far from the wet bulb toward 34 °C [OURS]. */
+    private static final double BODY_WARMTH = .10;
+
+    private static final double SKIN_C = 34;
+
+    /** The share of the dryer's warmth that reaches the hair, and the transfer ratio of each way of drying [OURS]. */
+    private record Way(double warmth, double transfer) {}
+
+    private static Way way(Action action) {
+        return switch (action) {
+            case HOVER -> new Way(.45, 1.90);
+            case CUP -> new Way(.80, 2.55);
+            case HAMMOCK -> new Way(.70, 2.30);
+            case HOOD -> new Way(.90, 1.50);
+            case FAN -> new Way(0, 2.2);
+            default -> new Way(0, 1);
+        };
+    }
+
+    /** The room itself, nothing blowing. */
+    static AirStream still(Air air) {
+        return of(air, air.temperatureC(), 1, Double.POSITIVE_INFINITY);
+    }
+
+    static AirStream of(Step step, Air air) {
+        Action action = step.action();
+        if (!action.isDryer() && action != Action.FAN) {
+            return still(air);
+        }
+        Way way = way(action);
+        double transfer = way.transfer * speed(step.speed());
+        if (action == Action.FAN) {
+            return of(air, air.temperatureC(), transfer, Double.POSITIVE_INFINITY);
+        }
+        Heat heat = step.heat() == null ? Heat.WARM : step.heat();
+        double nozzle = heat == Heat.HOT ? HOT_C : action == Action.HOOD ? HOOD_C : WARM_C;
+        double atHair = heat == Heat.COOL
+                ? air.temperatureC()
+                : Math.max(air.temperatureC(), air.temperatureC() + way.warmth * (nozzle - air.temperatureC()));
+        double watts = heat == Heat.COOL ? COOL_WATTS : heat == Heat.WARM ? WARM_WATTS : DRYER_WATTS;
+        return of(air, atHair, transfer, watts / LATENT_JOULES_PER_GRAM * 60);
+    }
+
+    private static AirStream of(Air air, double atHairC, double transfer, double mostGramsPerMinute) {
+        double vapour = air.vapourHectopascals();
+        double wetBulb = Psychrometrics.wetBulbC(atHairC, vapour);
+        double surface = wetBulb + BODY_WARMTH * Math.max(0, SKIN_C - wetBulb);
+        double pull = Psychrometrics.vapourDensity(surface, Psychrometrics.saturationHectopascals(surface))
+                - Psychrometrics.vapourDensity(atHairC, vapour);
+        return new AirStream(Math.max(0, pull), transfer, mostGramsPerMinute);
+    }
+
+    private static double speed(Speed speed) {
+        if (speed == null || speed == Speed.MEDIUM) {
+            return 1;
+        }
+        return speed == Speed.LOW ? .8 : 1.25;
+    }
+
+    /** How hard this air dries, against still air of 22 °C and 52 %. */
+    double strength() {
+        return pull / REFERENCE_PULL * transfer;
+    }
+
+    private static final double REFERENCE_PULL = still(Air.of(22, 52)).pull;
+}

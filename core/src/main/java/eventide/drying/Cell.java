@@ -1,0 +1,115 @@
+package eventide.drying;
+
+import eventide.hair.HairMass;
+import eventide.hair.Reading;
+import eventide.hair.Zone;
+import eventide.routine.Half;
+
+/**
+ * A piece of the head that is worked as one: part of one half of one zone. Its water stands in three places: in the
+ * lengths, in the roots, and as a film misted on the outer hair. All in percent of its own capacity.
+ */
+final class Cell {
+    /** Hair this near the scalp counts as root, cm [OURS]. */
+    private static final double ROOT_CM = 5;
+
+    private static final double MOST_ROOT_SHARE = .4;
+
+    final Zone zone;
+    final Half half;
+    final Reading reading;
+    /** Dry hair in g. */
+    final double grams;
+
+    final double rootShare;
+    /** Grams of water that one percent stands for, lengths and roots together. */
+    final double gramsPerPercent;
+    /** Percent lost a minute in still reference air while fully wet, lengths. */
+    final double airRate;
+    /** How freely air reaches the roots, against the lengths, from 0 to 1. */
+    final double rootOpenness;
+
+    double lengths;
+    double roots;
+    double film;
+    /** Percent a minute at which the film leaves in reference air. */
+    double filmRate;
+
+    boolean covered;
+    boolean clipped;
+
+    Cell(Zone zone, Half half, Reading reading, double grams, double relativeHumidity) {
+        this.zone = zone;
+        this.half = half;
+        this.reading = reading;
+        this.grams = grams;
+        double meanCm = reading.lengthCm() * HairMass.LAYERING;
+        rootShare = Math.min(MOST_ROOT_SHARE, ROOT_CM / meanCm);
+        double capacity = Fibre.capacity(reading.porosity(), relativeHumidity);
+        gramsPerPercent = grams * capacity / 100;
+        double headGrams = HairMass.grams(reading);
+        airRate = DryingConstants.airRate(headGrams, zone) / capacity * 100;
+        rootOpenness = DryingConstants.rootOpenness(headGrams);
+    }
+
+    Cell(Cell whole, double share) {
+        zone = whole.zone;
+        half = whole.half;
+        reading = whole.reading;
+        grams = whole.grams * share;
+        rootShare = whole.rootShare;
+        gramsPerPercent = whole.gramsPerPercent * share;
+        airRate = whole.airRate;
+        rootOpenness = whole.rootOpenness;
+    }
+
+    /** Percent wet along the lengths, film and all. */
+    double lengthsWetness() {
+        return Math.min(100, lengths + film);
+    }
+
+    /** Percent wet, roots and lengths by their share of the hair. */
+    double wetness() {
+        return rootShare * roots + (1 - rootShare) * lengthsWetness();
+    }
+
+    void soak() {
+        lengths = 100;
+        roots = 100;
+        film = 0;
+    }
+
+    /** Raises the lengths (and the roots where they are reached) to a level; never lowers. */
+    void wetTo(double percent, boolean reachLengths, boolean reachRoots) {
+        if (reachLengths && percent > lengthsWetness()) {
+            film = 0;
+            lengths = percent;
+        }
+        if (reachRoots && percent > roots) {
+            roots = percent;
+        }
+    }
+
+    /** Puts droplets on the outer hair until the lengths stand at this level; never lowers. */
+    void mistTo(double percent) {
+        double lift = percent - lengthsWetness();
+        if (lift > 0 && lengths > DryingConstants.CRITICAL) {
+            lengths = percent - film; // droplets run into hair that is wet anyway
+        } else if (lift > 0) {
+            film += lift;
+            filmRate = film / DryingConstants.MIST_DRIES_IN_MINUTES;
+        }
+    }
+
+    /** Takes water out of the lengths (and, less, the roots) down to a level; never raises. */
+    void pressTo(double percent) {
+        double now = lengthsWetness();
+        if (percent >= now) {
+            return;
+        }
+        film = Math.min(film, percent);
+        lengths = percent - film;
+        double taken = (now - percent) * DryingConstants.ROOTS_PRESSED;
+        roots = Math.max(Math.min(roots, percent), roots - taken);
+    }
+}

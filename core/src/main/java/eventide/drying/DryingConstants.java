@@ -1,0 +1,112 @@
+package eventide.drying;
+
+import eventide.hair.Density;
+import eventide.hair.Zone;
+
+/**
+ * Every constant of the water model [OURS unless marked], tuned so that the trade's drying table holds in every row over
+ * 20–24 °C and 45–60 % RH. Wetness in percent, time in minutes.
+ */
+final class DryingConstants {
+    /** Below this the fibre surfaces are no longer all wet and the rate falls (the critical content). */
+    static final double CRITICAL = 35;
+    /** Keeps the last of the falling rate finite: fibre surfaces still give to moving air when nearly level. */
+    static final double TAIL = 3;
+
+    /** Hair hung up dripping sheds by gravity toward this level, with this time constant. */
+    static final double DRAINS_TO = 88;
+
+    static final double DRAINS_IN_MINUTES = 4;
+
+    /** Lengths fall to this when the cast sets [OURS: 50–60 % dry]. */
+    static final double CAST_SETS_AT = 45;
+    /** A styler put on drier hair still has to lose this much for its cast. */
+    static final double CAST_NEEDS_LOSS = 10;
+    /** Lengths fall to this when root clips come out [CP: 70 % dry]. */
+    static final double CLIPS_OUT_AT = 30;
+
+    /** A misted film is gone after this long in reference air [CP: a misted refresh dries in 15–20 min]. */
+    static final double MIST_DRIES_IN_MINUTES = 20;
+    /** What a few sprays lift the lengths by where no level is said. */
+    static final double MIST_LIFT = 12;
+
+    /** Pressing the lengths takes this much of the same from the roots. */
+    static final double ROOTS_PRESSED = .4;
+    /** Evaporation under a cap or wrap, against open air. */
+    static final double UNDER_COVER = .08;
+
+    static final double UNDER_BONNET = .4;
+    /** Hair a dryer is not aimed at still gets this much of its stream. */
+    static final double SPILL = .1;
+
+    /** Cloth drinks toward this level with this time constant (plop 10–30 min). */
+    static final double CLOTH_DRAWS_TO = 42;
+
+    static final double CLOTH_MINUTES = 14;
+    static final double SQUEEZED = 75;
+    /** Leaves 0.6–0.8 g/g between the fibres [OURS, given with the trade's figures]. */
+    static final double MICROPLOPPED = 62;
+
+    static final double REWETTED = 95;
+
+    /** Water a gram of hair loses a minute in still reference air, fully wet, on a head of 100 g; g/g. */
+    private static final double BASE_RATE = .0150;
+    /** Drying surface grows slower than mass: rate a gram ∝ mass to this power. */
+    private static final double MASS_POWER = -.506;
+    /** Mass of hair that halves the openness of the roots, g. */
+    private static final double BLANKET_GRAMS = 130;
+    /** However thick the hair, the scalp's warmth still drives some vapour out. */
+    private static final double LEAST_OPENNESS = .10;
+
+    private static final double MOST_OPENNESS = .96;
+
+    private DryingConstants() {}
+
+    static double airRate(double headGrams, Zone zone) {
+        return BASE_RATE * Math.pow(Math.max(10, headGrams) / 100, MASS_POWER) * exposure(zone);
+    }
+
+    /** 1 for bare roots, falling as the mass of hair over them grows. */
+    static double rootOpenness(double headGrams) {
+        double blanket = headGrams / BLANKET_GRAMS;
+        return LEAST_OPENNESS + (MOST_OPENNESS - LEAST_OPENNESS) / (1 + blanket * blanket * blanket);
+    }
+
+    /** The hairline stands free, the nape lies under; the mean over a head is 1. */
+    private static double exposure(Zone zone) {
+        return switch (zone) {
+            case HAIRLINE -> 1.30;
+            case CROWN -> 1.08;
+            case LEFT, RIGHT -> 1;
+            case BACK -> .92;
+            case NAPE -> .80;
+        };
+    }
+
+    /** How far a dryer's stream gets into the lengths. */
+    static double reachOfDryer(Density density) {
+        return switch (density) {
+            case LOW -> 1.1;
+            case MEDIUM -> 1;
+            case HIGH -> .55;
+        };
+    }
+
+    /** Roots against lengths under a dryer that is aimed at neither. */
+    static double rootsUnderDryer(Density density) {
+        return switch (density) {
+            case LOW -> .80;
+            case MEDIUM -> .70;
+            case HIGH -> .45;
+        };
+    }
+
+    /** Most that shielded roots can take without being aimed at, against the lengths. */
+    static final double ROOTS_AT_MOST = .97;
+
+    static final double ROOTS_AIMED = 1.6;
+    static final double LENGTHS_NOT_AIMED = .45;
+    static final double POSITIONS_CHANGED = 1.2;
+    static final double CLIPS_OPEN = 1.25;
+    static final double TENSION_OPENS = 1.15;
+}

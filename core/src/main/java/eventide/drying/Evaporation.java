@@ -1,0 +1,44 @@
+package eventide.drying;
+
+import static eventide.drying.DryingConstants.CRITICAL;
+import static eventide.drying.DryingConstants.DRAINS_IN_MINUTES;
+import static eventide.drying.DryingConstants.DRAINS_TO;
+import static eventide.drying.DryingConstants.TAIL;
+
+/**
+ * Constant rate down to the critical content, then falling toward the room's equilibrium [PUB: standard drying theory,
+ * two periods]. Each piece is solved exactly, so that the answer does not depend on the size of the time step.
+ */
+final class Evaporation {
+    private Evaporation() {}
+
+    /**
+     * Wetness after some minutes.
+     *
+     * @param wet percent at the start
+     * @param rate percent a minute while fully wet, 0 or more
+     * @param release ease of the falling period, 1 for medium porosity
+     */
+    static double after(double wet, double rate, double release, double minutes) {
+        if (wet <= 0 || rate <= 0 || minutes <= 0) {
+            return Math.max(0, wet);
+        }
+        double left = minutes;
+        double level = wet;
+        if (level > CRITICAL) {
+            double toCritical = (level - CRITICAL) / rate;
+            if (left <= toCritical) {
+                return level - rate * left;
+            }
+            left -= toCritical;
+            level = CRITICAL;
+        }
+        double timeConstant = (CRITICAL + TAIL) / (rate * release);
+        return Math.max(0, (level + TAIL) * Math.exp(-left / timeConstant) - TAIL);
+    }
+
+    /** What gravity leaves of dripping hair after some minutes. */
+    static double drained(double wet, double minutes) {
+        return wet <= DRAINS_TO ? wet : DRAINS_TO + (wet - DRAINS_TO) * Math.exp(-minutes / DRAINS_IN_MINUTES);
+    }
+}

@@ -1,0 +1,218 @@
+package eventide.drying;
+
+import static eventide.drying.DryingConstants.*;
+
+import eventide.air.Air;
+import eventide.routine.Action;
+import eventide.routine.Part;
+import eventide.routine.Position;
+import eventide.routine.Step;
+import eventide.routine.Tool;
+import java.util.List;
+
+/** What a step does to water while it lasts: the rate for each cell, and the ceiling its heat sets. */
+final class Flow {
+    private final List<Cell> cells;
+    private final Step step;
+    private final boolean[] aimed;
+    private final AirStream stream;
+    private final double room;
+    private final double aimGain;
+
+    Flow(Step step, List<Cell> cells, int[] worked, Air air, AirStream still) {
+        this.step = step;
+        this.cells = cells;
+        this.aimed = new boolean[cells.size()];
+        double grams = 0;
+        double all = 0;
+        for (int i : worked) {
+            aimed[i] = true;
+            grams += cells.get(i).grams;
+        }
+        for (Cell cell : cells) {
+            all += cell.grams;
+        }
+        Action action = step.action();
+        boolean machine = action.isDryer() || action == Action.FAN;
+        stream = machine ? AirStream.of(step, air) : still;
+        room = still.strength();
+        // A stream held on part of a head serves that part the better, though not in proportion.
+        aimGain = machine && grams > 0 ? Math.min(2.5, Math.pow(grams / all, -.6)) : 1;
+    }
+
+    /** Advances every cell by some minutes, few enough that the heat ceiling can be taken as steady. */
+    void advance(double minutes) {
+        double scale = underCeiling(minutes);
+        for (int i = 0; i < cells.size(); i++) {
+            move(cells.get(i), i, minutes, scale);
+        }
+    }
+
+    private double underCeiling(double minutes) {
+        if (Double.isInfinite(stream.mostGramsPerMinute())) {
+            return 1;
+        }
+        double grams = 0;
+        for (int i = 0; i < cells.size(); i++) {
+            Cell cell = cells.get(i);
+            double lengths = lengthsRate(cell, i);
+            double afterLengths = lengthsAfter(cell, lengths, minutes);
+            double afterRoots = Evaporation.after(cell.roots, lengths == 0 ? 0 : rootsRate(cell, i), release(cell), minutes);
+            grams += cell.gramsPerPercent
+                    * ((1 - cell.rootShare) * (cell.lengthsWetness() - afterLengths)
+                            + cell.rootShare * (cell.roots - afterRoots));
+        }
+        double most = stream.mostGramsPerMinute() * minutes;
+        return grams <= most ? 1 : most / grams;
+    }
+
+    private double lengthsAfter(Cell cell, double rate, double minutes) {
+        double film = filmAfter(cell, rate, minutes);
+        return film + (film > 0 ? cell.lengths : Evaporation.after(cell.lengths, rate, release(cell), minutes));
+    }
+
+    /** The film goes first and shields the hair under it. */
+    private double filmAfter(Cell cell, double rate, double minutes) {
+        if (cell.film <= 0) {
+            return 0;
+        }
+        double filmRate = rate / cell.airRate * cell.filmRate;
+        return Math.max(0, cell.film - filmRate * minutes);
+    }
+
+    private void move(Cell cell, int i, double minutes, double scale) {
+        double lengthsRate = lengthsRate(cell, i) * scale;
+        double rootsRate = rootsRate(cell, i) * scale;
+        double film = filmAfter(cell, lengthsRate, minutes);
+        if (film <= 0) {
+            cell.lengths = Evaporation.after(cell.lengths, lengthsRate, release(cell), minutes);
+        }
+        cell.film = film;
+        cell.roots = Evaporation.after(cell.roots, rootsRate, release(cell), minutes);
+        if (!cell.covered && !keepsWater()) {
+            cell.lengths = Evaporation.drained(cell.lengths, minutes);
+            cell.roots = Evaporation.drained(cell.roots, minutes);
+        }
+        if (step.action() == Action.PLOP && aimed[i]) {
+            drink(cell, minutes);
+        }
+    }
+
+    private void drink(Cell cell, double minutes) {
+        double target = step.toWetness() == null ? CLOTH_DRAWS_TO : step.toWetness();
+        double minutesToDraw = step.tool() == Tool.TURBAN ? CLOTH_MINUTES * 1.4 : CLOTH_MINUTES;
+        double kept = Math.exp(-minutes / minutesToDraw);
+        double now = cell.lengthsWetness();
+        if (now > target) {
+            cell.pressTo(target + (now - target) * kept);
+        }
+    }
+
+    private static double release(Cell cell) {
+        return Fibre.release(cell.reading.porosity());
+    }
+
+    /** Under the tap and under a wet cap water neither leaves nor drains. */
+    private boolean keepsWater() {
+        return step.action().soaks() || step.action() == Action.WET_PLOP;
+    }
+
+    private double cover(Cell cell, int i) {
+        Action action = step.action();
+        if (action.soaks()) {
+            return 0;
+        }
+        boolean wrapped = (action == Action.PLOP || action == Action.WET_PLOP) && aimed[i];
+        if (cell.covered || wrapped || (Boolean.TRUE.equals(step.heatCap()) && aimed[i])) {
+            return UNDER_COVER;
+        }
+        return action == Action.COVER_NIGHT && aimed[i] ? UNDER_BONNET : 1;
+    }
+
+    private double lengthsRate(Cell cell, int i) {
+        double cover = cover(cell, i);
+        double ambient = cell.airRate * room * cover;
+        if (!isMachine()) {
+            return ambient;
+        }
+        double blown = cell.airRate * stream.strength() * reachOfDryer(cell.reading.density()) * aimGain * cover;
+        if (!aimed[i]) {
+            return ambient + SPILL * Math.max(0, blown - ambient);
+        }
+        return Math.max(ambient, blown * (aimsAtRootsOnly() ? LENGTHS_NOT_AIMED : 1));
+    }
+
+    private double rootsRate(Cell cell, int i) {
+        double cover = cover(cell, i);
+        double open = cell.rootOpenness * (cell.clipped ? CLIPS_OPEN : 1);
+        double ambient = cell.airRate * room * cover * Math.min(ROOTS_AT_MOST, open * opening());
+        if (!isMachine() || !aimed[i]) {
+            return ambient;
+        }
+        double blown = cell.airRate * stream.strength() * reachOfDryer(cell.reading.density()) * aimGain * cover;
+        double share = rootsUnderDryer(cell.reading.density()) * opening() * (cell.clipped ? CLIPS_OPEN : 1);
+        if (aimsAtRootsOnly()) {
+            share *= ROOTS_AIMED;
+        } else if (aimsPastRoots()) {
+            share *= LENGTHS_NOT_AIMED;
+        }
+        double most = aimsAtRootsOnly() ? ROOTS_AIMED : ROOTS_AT_MOST;
+        return Math.max(ambient, blown * Math.min(most, share));
+    }
+
+    /** How the head is held and what tension is given open the roots, in air a little, under a dryer as well. */
+    private double opening() {
+        double opening = 1;
+        if (step.position() != null && (step.position().size() > 1 || step.isIn(Position.UPSIDE_DOWN))) {
+            opening *= POSITIONS_CHANGED;
+        }
+        if (Boolean.TRUE.equals(step.tension())) {
+            opening *= TENSION_OPENS;
+        }
+        return opening;
+    }
+
+    private boolean isMachine() {
+        return step.action().isDryer() || step.action() == Action.FAN;
+    }
+
+    boolean aimsAtRootsOnly() {
+        return step.parts() != null
+                && (step.reaches(Part.ROOTS) || step.reaches(Part.SCALP))
+                && !step.reaches(Part.LENGTHS)
+                && !step.reaches(Part.ENDS);
+    }
+
+    boolean aimsPastRoots() {
+        return step.parts() != null && !step.reaches(Part.ROOTS) && !step.reaches(Part.SCALP);
+    }
+
+    /** Percent wet of what the step aims at, by which {@code untilDry} is judged. */
+    double judged() {
+        double sum = 0;
+        double mass = 0;
+        boolean full = step.untilDry() != null && step.untilDry() >= FULLY_DRY;
+        boolean aimsSomewhere = step.zones() != null || step.half() != null || step.parts() != null;
+        for (int i = 0; i < cells.size(); i++) {
+            Cell cell = cells.get(i);
+            if (aimsSomewhere && !aimed[i]) {
+                continue;
+            }
+            double wet = cell.wetness();
+            if (aimsAtRootsOnly()) {
+                wet = cell.roots;
+            } else if (aimsPastRoots()) {
+                wet = cell.lengthsWetness();
+            } else if (full) {
+                wet = Math.max(cell.roots, cell.lengthsWetness());
+            }
+            sum += cell.grams * wet;
+            mass += cell.grams;
+        }
+        return mass == 0 ? 0 : sum / mass;
+    }
+
+    /** From here "dry" means roots and lengths both. */
+    static final double FULLY_DRY = 98;
+
+}

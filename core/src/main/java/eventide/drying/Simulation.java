@@ -1,0 +1,300 @@
+package eventide.drying;
+
+import static eventide.drying.DryingConstants.*;
+import static eventide.drying.TideRecorder.round;
+
+import eventide.air.Air;
+import eventide.hair.Hair;
+import eventide.routine.Action;
+import eventide.routine.Part;
+import eventide.routine.Routine;
+import eventide.routine.Step;
+import eventide.routine.StepPlace;
+import eventide.shape.InvalidException;
+import java.util.ArrayList;
+import java.util.List;
+
+/** One run of a routine over one head. */
+final class Simulation {
+    /** A week: longer than any wash day, short enough to draw. */
+    static final double MOST_MINUTES = 10_080;
+
+    private static final double MOST_AIR_MINUTES = 2_880;
+    private static final double MOST_DRYER_MINUTES = 240;
+    private static final double EPSILON = 1e-9;
+
+    private final Routine routine;
+    private final Hair hair;
+    private final Air air;
+    private final double longestStep;
+    private final AirStream still;
+    private final Sectioning sectioning;
+    private final List<Cell> cells;
+    private final Course course;
+    private final TideRecorder recorder = new TideRecorder();
+    private final List<StepTide> drawn = new ArrayList<>();
+
+    private double now;
+    private double handsOn;
+    private double mostWater;
+
+    Simulation(Routine routine, Hair hair, Air air, double longestStepMinutes) {
+        this.routine = routine;
+        this.hair = hair;
+        this.air = air;
+        this.longestStep = longestStepMinutes;
+        still = AirStream.still(air);
+        sectioning = new Sectioning(routine, hair, air);
+        cells = sectioning.cells();
+        course = new Course(cells);
+    }
+
+    Course run() {
+        double start = routine.startWetnessOrDripping();
+        for (Cell cell : cells) {
+            cell.lengths = start;
+            cell.roots = start;
+        }
+        recorder.start(start, start);
+        noteWater();
+        for (int i = 0; i < routine.steps().size(); i++) {
+            Step step = routine.steps().get(i);
+            drawn.add(step.isEachSection() ? eachSection(i, step) : wholeHead(i, step));
+            if (now > MOST_MINUTES) {
+                throw InvalidException.of(
+                        "steps", "a routine must take at most 7 days, but step " + (i + 1) + " ends after "
+                                + Math.round(now / 60) + " hours");
+            }
+        }
+        course.finish(recorder.tide(drawn, mostWater, course.hairGrams()), handsOn);
+        return course;
+    }
+
+    private StepTide wholeHead(int index, Step step) {
+        double from = now;
+        StepPlace place = new StepPlace(index, -1);
+        boolean passes = step.sectionsOrOne() > 1 && !step.action().isDrying();
+        List<int[]> sections = sectioning.sections(step, passes ? step.sectionsOrOne() : 1);
+        double minutes = minutesOf(step, sections.size(), share(step), false) / sections.size();
+        List<Visit> visits = new ArrayList<>();
+        for (int s = 0; s < sections.size(); s++) {
+            visits.add(visit(place, step, s, sections.get(s), minutes));
+        }
+        return drawn(index, visits, from, null);
+    }
+
+    /** The inner steps on one section, then on the next. */
+    private StepTide eachSection(int index, Step frame) {
+        double from = now;
+        List<int[]> sections = sectioning.sections(frame, frame.sections());
+        List<List<Visit>> byInner = new ArrayList<>();
+        for (int j = 0; j < frame.steps().size(); j++) {
+            byInner.add(new ArrayList<>());
+        }
+        for (int s = 0; s < sections.size(); s++) {
+            for (int j = 0; j < frame.steps().size(); j++) {
+                Step inner = frame.steps().get(j);
+                int[] worked = sectioning.narrowed(sections.get(s), inner);
+                if (worked.length > 0) {
+                    double minutes = minutesOf(inner, sections.size(), share(frame), true);
+                    byInner.get(j).add(visit(new StepPlace(index, j), inner, s, worked, minutes));
+                }
+            }
+        }
+        List<StepTide> inner = new ArrayList<>();
+        List<Visit> firsts = new ArrayList<>();
+        for (int j = 0; j < byInner.size(); j++) {
+            if (!byInner.get(j).isEmpty()) {
+                inner.add(drawn(j, byInner.get(j), byInner.get(j).get(0).startMinute(), null));
+                if (firsts.isEmpty()) {
+                    firsts = byInner.get(j);
+                }
+            }
+        }
+        return drawn(index, firsts, from, inner);
+    }
+
+    private double share(Step step) {
+        return course.grams(sectioning.covered(step)) / course.hairGrams();
+    }
+
+    /** For a step inside EACH_SECTION minutes are per section; else for all that it covers. NaN: ends by its level. */
+    private double minutesOf(Step step, int sections, double share, boolean perSection) {
+        if (step.minutes() != null) {
+            return step.minutes();
+        }
+        double usual = StepDuration.wholeHead(step, hair);
+        if (Double.isNaN(usual)) {
+            return Double.NaN;
+        }
+        boolean byHand = step.action().isHandsOn() && !step.action().soaks();
+        double whole = byHand ? usual * Math.max(.15, share) : usual;
+        return perSection ? (byHand ? whole / sections : Math.min(whole, 1)) : whole;
+    }
+
+    private Visit visit(StepPlace place, Step step, int section, int[] worked, double minutes) {
+        uncover(step, worked);
+        before(step, worked);
+        Visit visit = new Visit(course, place, step, section, now, worked, lengths(), roots());
+        if (step.holds() && worked.length > 0) {
+            recorder.holdApplied(visit.headWetness());
+        }
+        double from = now;
+        pass(step, worked, minutes);
+        after(step, worked);
+        visit.endAt(now);
+        course.add(visit);
+        handsOn += StepDuration.handsOn(step, now - from);
+        return visit;
+    }
+
+    /** Working a section takes its cover off. */
+    private void uncover(Step step, int[] worked) {
+        if (step.action() == Action.WAIT || step.action() == Action.SECTION || step.action() == Action.COVER) {
+            return;
+        }
+        for (int i : worked) {
+            cells.get(i).covered = false;
+        }
+    }
+
+    /** What changes at once as a step begins. */
+    private void before(Step step, int[] worked) {
+        boolean in = step.action() == Action.CLIP_ROOTS;
+        if (in || step.action() == Action.UNCLIP) {
+            for (int i : worked) {
+                cells.get(i).clipped = in;
+            }
+            recorder.clipped(cells.stream().anyMatch(c -> c.clipped));
+        }
+        if (step.action() == Action.COVER) {
+            for (int i : worked) {
+                cells.get(i).covered = true;
+            }
+        }
+    }
+
+    private void pass(Step step, int[] worked, double minutes) {
+        boolean byLevel = step.action().isDrying() || step.action() == Action.COVER_NIGHT;
+        boolean untilDry = byLevel && (step.untilDry() != null || Double.isNaN(minutes));
+        double left = Double.isNaN(minutes)
+                ? (step.action().isDryer() ? MOST_DRYER_MINUTES : MOST_AIR_MINUTES)
+                : minutes;
+        double target = step.untilDry() == null ? Wetness.DRY_BELOW - .01 : Math.max(Wetness.DRY_BELOW - .01, 100 - step.untilDry());
+        Flow flow = new Flow(step, cells, worked, air, still);
+        while (left > EPSILON) {
+            double before = flow.judged();
+            if (untilDry && before <= target) {
+                return;
+            }
+            double dt = Math.min(left, stepLength());
+            if (untilDry) {
+                dt = shortened(flow, before, target, dt);
+            }
+            flow.advance(dt);
+            now += dt;
+            left -= dt;
+            recorder.reach(now, mean(true), mean(false));
+        }
+    }
+
+    /** Time steps end on whole minutes, so that the drawn curve passes through what was computed. */
+    private double stepLength() {
+        double toMinute = Math.floor(now + EPSILON) + 1 - now;
+        return Math.min(longestStep, toMinute > EPSILON ? toMinute : 1);
+    }
+
+    /** A piece that would pass the target level is cut to end on it, by straight line within the piece. */
+    private double shortened(Flow flow, double before, double target, double dt) {
+        List<double[]> kept = cells.stream().map(c -> new double[] {c.lengths, c.roots, c.film}).toList();
+        flow.advance(dt);
+        double after = flow.judged();
+        for (int i = 0; i < cells.size(); i++) {
+            cells.get(i).lengths = kept.get(i)[0];
+            cells.get(i).roots = kept.get(i)[1];
+            cells.get(i).film = kept.get(i)[2];
+        }
+        if (after > target || before <= after) {
+            return dt;
+        }
+        return Math.max(.01, dt * (before - target) / (before - after));
+    }
+
+    /** Water put on or taken off by hand, at the end of the step. */
+    private void after(Step step, int[] worked) {
+        Action action = step.action();
+        boolean lengthsToo = step.reaches(Part.LENGTHS) || step.reaches(Part.ENDS);
+        boolean rootsToo = step.reaches(Part.ROOTS);
+        for (int i : worked) {
+            Cell cell = cells.get(i);
+            switch (action) {
+                case CLEANSE, CLARIFY, CONDITION, RINSE -> cell.soak();
+                case REWET -> cell.wetTo(level(step, REWETTED), lengthsToo, rootsToo);
+                case SQUISH -> cell.wetTo(level(step, REWETTED), lengthsToo, false);
+                case MIST -> cell.mistTo(step.toWetness() == null ? cell.lengthsWetness() + MIST_LIFT : step.toWetness());
+                case SQUEEZE -> cell.pressTo(level(step, SQUEEZED));
+                case MICROPLOP -> cell.pressTo(level(step, MICROPLOPPED));
+                default -> {
+                    // nothing is put on or taken off at a stroke
+                }
+            }
+        }
+        if (action.wets()) {
+            recorder.wetted(mean(true), mean(false));
+            noteWater();
+        }
+        recorder.reach(now, mean(true), mean(false));
+    }
+
+    private static double level(Step step, double usual) {
+        return step.toWetness() == null ? usual : step.toWetness();
+    }
+
+    private StepTide drawn(int index, List<Visit> visits, double from, List<StepTide> inner) {
+        double mass = 0;
+        double lengths = 0;
+        double roots = 0;
+        double hands = 0;
+        double end = inner == null ? from : now;
+        List<Double> bySection = new ArrayList<>();
+        for (Visit visit : visits) {
+            double grams = Math.max(EPSILON, visit.grams());
+            mass += grams;
+            lengths += grams * visit.wetness();
+            roots += grams * visit.rootsWetness();
+            hands += StepDuration.handsOn(visit.step(), visit.minutes());
+            bySection.add(round(visit.wetness()));
+            end = Math.max(end, visit.endMinute());
+        }
+        if (inner != null) {
+            hands = inner.stream().mapToDouble(StepTide::handsOnMinutes).sum();
+        }
+        boolean none = mass == 0;
+        return new StepTide(
+                index, round(from), round(end), round(none ? mean(true) : lengths / mass), List.copyOf(bySection),
+                round(none ? mean(false) : roots / mass), round(hands), inner);
+    }
+
+    private double[] lengths() {
+        return cells.stream().mapToDouble(Cell::lengthsWetness).toArray();
+    }
+
+    private double[] roots() {
+        return cells.stream().mapToDouble(c -> c.roots).toArray();
+    }
+
+    private double mean(boolean ofLengths) {
+        double sum = 0;
+        double mass = 0;
+        for (Cell cell : cells) {
+            sum += cell.grams * (ofLengths ? cell.lengthsWetness() : cell.roots);
+            mass += cell.grams;
+        }
+        return sum / mass;
+    }
+
+    private void noteWater() {
+        double water = cells.stream().mapToDouble(c -> c.gramsPerPercent * c.wetness()).sum();
+        mostWater = Math.max(mostWater, water);
+    }
+}

@@ -1,0 +1,23 @@
+package eventide.drying;
+
+import java.util.List;
+
+/**
+ * Water over time: the mean of the head each minute, in percent, and where each step stands on it.
+ *
+ * @param waterGrams the most water the hair carries above the room's level, in g
+ * @param hairGrams dry hair, in g
+ */
+public record Tide(
+        List<Integer> minutes,
+        List<Double> lengths,
+        List<Double> roots,
+        List<Mark> marks,
+        List<StepTide> steps,
+        double waterGrams,
+        double hairGrams) {
+    /** Minutes from the first step to the end of the last. */
+    public double lastMinute() {
+        return steps.isEmpty() ? 0 : steps.get(steps.size() - 1).endMinute();
+    }
+}

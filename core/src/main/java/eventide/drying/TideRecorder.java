@@ -1,0 +1,100 @@
+package eventide.drying;
+
+import static eventide.drying.DryingConstants.*;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** Writes down the head's mean each whole minute, and the moments hands wait for. */
+final class TideRecorder {
+    private final List<Integer> minutes = new ArrayList<>();
+    private final List<Double> lengths = new ArrayList<>();
+    private final List<Double> roots = new ArrayList<>();
+    private final List<Mark> marks = new ArrayList<>();
+
+    private double lastMinute;
+    private double lastLengths;
+    private double lastRoots;
+    /** Level at which the present film sets; NaN while no unset film is on the hair. */
+    private double castAt = Double.NaN;
+
+    private boolean clipped;
+    private boolean lengthsWereWet;
+    private boolean rootsWereWet;
+
+    void start(double wetLengths, double wetRoots) {
+        lastLengths = wetLengths;
+        lastRoots = wetRoots;
+        noteWet();
+        minutes.add(0);
+        lengths.add(round(wetLengths));
+        roots.add(round(wetRoots));
+    }
+
+    /** Hold went on: its cast sets once the lengths have lost enough. */
+    void holdApplied(double wetness) {
+        castAt = Math.min(CAST_SETS_AT, Math.max(Wetness.DRY_BELOW, wetness - CAST_NEEDS_LOSS));
+    }
+
+    void clipped(boolean in) {
+        clipped = in;
+    }
+
+    void wetted(double wetLengths, double wetRoots) {
+        lastLengths = wetLengths;
+        lastRoots = wetRoots;
+        noteWet();
+    }
+
+    private void noteWet() {
+        lengthsWereWet |= lastLengths > 2 * Wetness.DRY_BELOW;
+        rootsWereWet |= lastRoots > 2 * Wetness.DRY_BELOW;
+    }
+
+    /** The head's means at a later moment. */
+    void reach(double minute, double wetLengths, double wetRoots) {
+        while (minutes.size() <= minute + 1e-9) {
+            double at = minute == lastMinute ? 1 : (minutes.size() - lastMinute) / (minute - lastMinute);
+            minutes.add(minutes.size());
+            lengths.add(round(lastLengths + at * (wetLengths - lastLengths)));
+            roots.add(round(lastRoots + at * (wetRoots - lastRoots)));
+        }
+        if (!Double.isNaN(castAt) && wetLengths <= castAt) {
+            mark(Mark.What.CAST_SET, crossing(minute, lastLengths, wetLengths, castAt));
+            castAt = Double.NaN;
+        }
+        if (clipped && wetLengths <= CLIPS_OUT_AT && lastLengths > CLIPS_OUT_AT) {
+            mark(Mark.What.CLIPS_OUT, crossing(minute, lastLengths, wetLengths, CLIPS_OUT_AT));
+        }
+        if (lengthsWereWet && wetLengths < Wetness.DRY_BELOW) {
+            mark(Mark.What.LENGTHS_DRY, crossing(minute, lastLengths, wetLengths, Wetness.DRY_BELOW));
+            lengthsWereWet = false;
+        }
+        if (rootsWereWet && wetRoots < Wetness.DRY_BELOW) {
+            mark(Mark.What.ROOTS_DRY, crossing(minute, lastRoots, wetRoots, Wetness.DRY_BELOW));
+            rootsWereWet = false;
+        }
+        lastMinute = minute;
+        lastLengths = wetLengths;
+        lastRoots = wetRoots;
+    }
+
+    private double crossing(double minute, double before, double after, double level) {
+        double at = before == after ? 1 : Math.max(0, (before - level) / (before - after));
+        return lastMinute + at * (minute - lastMinute);
+    }
+
+    private void mark(Mark.What what, double minute) {
+        marks.add(new Mark(round(minute), what));
+    }
+
+    Tide tide(List<StepTide> steps, double waterGrams, double hairGrams) {
+        return new Tide(
+                List.copyOf(minutes), List.copyOf(lengths), List.copyOf(roots), List.copyOf(marks), List.copyOf(steps),
+                round(waterGrams), round(hairGrams));
+    }
+
+    static double round(double value) {
+        return Math.round(value * 100) / 100.0;
+    }
+}

@@ -1,0 +1,131 @@
+package eventide.drying;
+
+import eventide.hair.Zone;
+import eventide.routine.Step;
+import eventide.routine.StepPlace;
+import java.util.EnumSet;
+import java.util.Set;
+
+/**
+ * One turn of hands at one section: what the rules look at. A step over the whole head has one visit for each of its
+ * sections; a step inside EACH_SECTION one for each section of the frame.
+ */
+public final class Visit {
+    private final Course course;
+    private final StepPlace place;
+    private final Step step;
+    private final int section;
+    private final double startMinute;
+    private double endMinute;
+    private final int[] cells;
+    private final double[] lengths;
+    private final double[] roots;
+
+    Visit(Course course, StepPlace place, Step step, int section, double startMinute, int[] cells, double[] lengths, double[] roots) {
+        this.course = course;
+        this.place = place;
+        this.step = step;
+        this.section = section;
+        this.startMinute = startMinute;
+        this.endMinute = startMinute;
+        this.cells = cells;
+        this.lengths = lengths;
+        this.roots = roots;
+    }
+
+    void endAt(double minute) {
+        endMinute = minute;
+    }
+
+    public StepPlace place() {
+        return place;
+    }
+
+    public Step step() {
+        return step;
+    }
+
+    /** From 0, in the order worked. */
+    public int section() {
+        return section;
+    }
+
+    public double startMinute() {
+        return startMinute;
+    }
+
+    public double endMinute() {
+        return endMinute;
+    }
+
+    public double minutes() {
+        return endMinute - startMinute;
+    }
+
+    /** Percent along the lengths of the hair worked on, as its turn comes. */
+    public double wetness() {
+        return course.mean(cells, lengths);
+    }
+
+    public double rootsWetness() {
+        return course.mean(cells, roots);
+    }
+
+    /** Percent along the lengths in one zone of those worked on; the whole section's where the zone is not among them. */
+    public double wetness(Zone zone) {
+        int[] own = course.within(cells, zone);
+        return own.length == 0 ? wetness() : course.mean(own, lengths);
+    }
+
+    public double rootsWetness(Zone zone) {
+        int[] own = course.within(cells, zone);
+        return own.length == 0 ? rootsWetness() : course.mean(own, roots);
+    }
+
+    /** Percent along the lengths of the whole head at that moment. */
+    public double headWetness() {
+        return course.mean(null, lengths);
+    }
+
+    public double headRootsWetness() {
+        return course.mean(null, roots);
+    }
+
+    /** Grams of hair worked on. */
+    public double grams() {
+        return course.grams(cells);
+    }
+
+    public Set<Zone> zones() {
+        Set<Zone> zones = EnumSet.noneOf(Zone.class);
+        for (int cell : cells) {
+            zones.add(course.zone(cell));
+        }
+        return zones;
+    }
+
+    int[] cells() {
+        return cells;
+    }
+
+    /** Some hair is worked on by both. */
+    public boolean overlaps(Visit other) {
+        for (int cell : cells) {
+            for (int there : other.cells) {
+                if (cell == there) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    /** Wetness of this visit's hair at the moment another visit begins. */
+    public double wetnessAt(Visit moment) {
+        return course.mean(cells, moment.lengths);
+    }
+
+    public double rootsWetnessAt(Visit moment) {
+        return course.mean(cells, moment.roots);
+    }
+}

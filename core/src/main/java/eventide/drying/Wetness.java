@@ -1,0 +1,40 @@
+package eventide.drying;
+
+/** The words for how wet hair is, with where each begins in percent [CP]: 0 level with the room, 100 dripping. */
+public enum Wetness {
+    DRY("dry", 0),
+    NEARLY_DRY("nearly dry", 10),
+    DAMP("damp", 35),
+    WET("wet", 60),
+    SOAKING("soaking", 75),
+    DRIPPING("dripping", 90);
+
+    /** Hair counts as dry below this, roots too [CP], in percent. */
+    public static final double DRY_BELOW = 2;
+
+    private final String label;
+    private final double from;
+
+    Wetness(String label, double from) {
+        this.label = label;
+        this.from = from;
+    }
+
+    public String label() {
+        return label;
+    }
+
+    public double fromPercent() {
+        return from;
+    }
+
+    public static Wetness of(double percent) {
+        Wetness found = percent < DRY_BELOW ? DRY : NEARLY_DRY;
+        for (Wetness word : values()) {
+            if (word != DRY && word != NEARLY_DRY && percent >= word.from) {
+                found = word;
+            }
+        }
+        return found;
+    }
+}

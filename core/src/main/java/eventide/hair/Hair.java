@@ -1,0 +1,115 @@
+package eventide.hair;
+
+import eventide.shape.Frozen;
+import eventide.shape.Maybe;
+import eventide.shape.Range;
+import eventide.shape.Shape;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** A head of hair as read at the consult: one set of readings, and where a zone differs. */
+public record Hair(
+        Strand strand,
+        Porosity porosity,
+        Pattern pattern,
+        Density density,
+        @Range(from = 0.5, to = 200, unit = "cm") Double lengthCm,
+        @Maybe Map<Zone, ZoneReadings> zones,
+        @Maybe Set<Condition> condition,
+        @Maybe Set<Scalp> scalp,
+        @Maybe Boolean buildUp,
+        @Maybe @Range(from = 0, to = 3650, unit = "days") Double daysSinceWash,
+        @Maybe @Range(from = 0, to = 3650, unit = "days") Double daysSinceProtein,
+        @Maybe @Range(from = 0, to = 3650, unit = "days") Double daysSinceClarify,
+        @Maybe Boolean newClient,
+        @Maybe Measured measured,
+        @Maybe List<String> allergies) {
+    public Hair {
+        Shape.check(
+                Hair.class, strand, porosity, pattern, density, lengthCm, zones, condition, scalp, buildUp,
+                daysSinceWash, daysSinceProtein, daysSinceClarify, newClient, measured, allergies);
+        zones = Frozen.map(zones);
+        condition = Frozen.set(condition);
+        scalp = Frozen.set(scalp);
+        allergies = Frozen.list(allergies);
+    }
+
+    public static Hair of(Strand strand, Porosity porosity, Pattern pattern, Density density, double lengthCm) {
+        return new Hair(
+                strand, porosity, pattern, density, lengthCm, null, null, null, null, null, null, null, null, null, null);
+    }
+
+    public Hair withZones(Map<Zone, ZoneReadings> differing) {
+        return new Hair(
+                strand, porosity, pattern, density, lengthCm, differing, condition, scalp, buildUp, daysSinceWash,
+                daysSinceProtein, daysSinceClarify, newClient, measured, allergies);
+    }
+
+    public Hair withScalp(Set<Scalp> seen) {
+        return new Hair(
+                strand, porosity, pattern, density, lengthCm, zones, condition, seen, buildUp, daysSinceWash,
+                daysSinceProtein, daysSinceClarify, newClient, measured, allergies);
+    }
+
+    public Hair withCondition(Set<Condition> seen) {
+        return new Hair(
+                strand, porosity, pattern, density, lengthCm, zones, seen, scalp, buildUp, daysSinceWash,
+                daysSinceProtein, daysSinceClarify, newClient, measured, allergies);
+    }
+
+    public Hair withAllergies(List<String> words) {
+        return new Hair(
+                strand, porosity, pattern, density, lengthCm, zones, condition, scalp, buildUp, daysSinceWash,
+                daysSinceProtein, daysSinceClarify, newClient, measured, words);
+    }
+
+    /** The readings that hold in a zone: its own where it has them, else the head's. */
+    public Reading at(Zone zone) {
+        ZoneReadings own = zones == null ? null : zones.get(zone);
+        Set<Condition> headCondition = condition == null ? Set.of() : condition;
+        if (own == null) {
+            return new Reading(strand, porosity, pattern, density, lengthCm, shrinkageOf(pattern, false), headCondition);
+        }
+        Pattern zonePattern = own.pattern() == null ? pattern : own.pattern();
+        return new Reading(
+                own.strand() == null ? strand : own.strand(),
+                own.porosity() == null ? porosity : own.porosity(),
+                zonePattern,
+                own.density() == null ? density : own.density(),
+                own.lengthCm() == null ? lengthCm : own.lengthCm(),
+                shrinkageOf(zonePattern, own.pattern() != null && own.pattern() != pattern),
+                own.condition() == null ? headCondition : own.condition());
+    }
+
+    /** The head's own readings, as if no zone differed. */
+    public Reading overall() {
+        return new Reading(
+                strand, porosity, pattern, density, lengthCm, shrinkageOf(pattern, false),
+                condition == null ? Set.of() : condition);
+    }
+
+    /** All six zones resolved. */
+    public Map<Zone, Reading> readings() {
+        Map<Zone, Reading> all = new EnumMap<>(Zone.class);
+        for (Zone zone : Zone.values()) {
+            all.put(zone, at(zone));
+        }
+        return all;
+    }
+
+    /** Words for the scalp findings that stop styling; empty when there are none. */
+    public Set<Scalp> scalpOrEmpty() {
+        return scalp == null ? Set.of() : scalp;
+    }
+
+    public List<String> allergiesOrEmpty() {
+        return allergies == null ? List.of() : allergies;
+    }
+
+    /** Measured beats typical; a zone of another pattern keeps its own typical value. */
+    private double shrinkageOf(Pattern of, boolean differs) {
+        return measured != null && !differs ? measured.shrinkage() : of.typicalShrinkage();
+    }
+}

@@ -1,0 +1,22 @@
+package eventide.hair;
+
+import java.util.Set;
+
+/** The readings that hold in one zone, nothing absent. */
+public record Reading(
+        Strand strand,
+        Porosity porosity,
+        Pattern pattern,
+        Density density,
+        double lengthCm,
+        double shrinkage,
+        Set<Condition> condition) {
+    public boolean isDamaged() {
+        return condition.stream().anyMatch(Condition::isDamage);
+    }
+
+    /** Dry in the sense of the rules: porous, coarse or brittle. */
+    public boolean isDryHair() {
+        return porosity == Porosity.HIGH || strand == Strand.COARSE || condition.contains(Condition.BRITTLE);
+    }
+}

@@ -1,0 +1,33 @@
+package eventide.hair;
+
+import java.util.List;
+
+/** The six parts of a head that behave differently, seen from above. */
+public enum Zone {
+    HAIRLINE(.10, "hairline"),
+    CROWN(.22, "crown"),
+    LEFT(.17, "left side"),
+    RIGHT(.17, "right side"),
+    BACK(.22, "back"),
+    NAPE(.12, "nape");
+
+    /** Bottom to top, back to front, crown before last, front last [CP]. */
+    public static final List<Zone> WORKING_ORDER = List.of(NAPE, BACK, LEFT, RIGHT, CROWN, HAIRLINE);
+
+    private final double share;
+    private final String label;
+
+    Zone(double share, String label) {
+        this.share = share;
+        this.label = label;
+    }
+
+    /** Share of all strands that grow here, from 0 to 1; the six add to 1 [OURS]. */
+    public double share() {
+        return share;
+    }
+
+    public String label() {
+        return label;
+    }
+}

@@ -1,0 +1,21 @@
+package eventide.hair;
+
+import eventide.shape.Frozen;
+import eventide.shape.Maybe;
+import eventide.shape.Range;
+import eventide.shape.Shape;
+import java.util.Set;
+
+/** Where one zone differs from the rest of the head; what is absent is as on the head. */
+public record ZoneReadings(
+        @Maybe Strand strand,
+        @Maybe Porosity porosity,
+        @Maybe Pattern pattern,
+        @Maybe Density density,
+        @Maybe @Range(from = 0.5, to = 200, unit = "cm") Double lengthCm,
+        @Maybe Set<Condition> condition) {
+    public ZoneReadings {
+        Shape.check(ZoneReadings.class, strand, porosity, pattern, density, lengthCm, condition);
+        condition = Frozen.set(condition);
+    }
+}

@@ -1,0 +1,43 @@
+package eventide.product;
+
+import eventide.shape.Range;
+import eventide.shape.Shape;
+
+/** What a hand measures with, and how many ml one is. For a mousse the ml are ml of foam. */
+public record DoseUnit(String name, @Range(from = 0.01, to = 500, unit = "ml") Double ml) {
+    public DoseUnit {
+        Shape.check(DoseUnit.class, name, ml);
+    }
+
+    /** The unit a stylist would reach for where the product does not say [CP]. */
+    public static DoseUnit usualFor(Role role) {
+        return switch (role) {
+            case MOUSSE -> new DoseUnit("pump", 16.0);
+            case OIL -> new DoseUnit("drop", 0.05);
+            case SPRAY, HEAT_PROTECTANT, SHINE, DRY_SHAMPOO -> new DoseUnit("spritz", 0.15);
+            case EDGE -> new DoseUnit("pea", 0.3);
+            case GEL -> new DoseUnit("pea", 0.3);
+            case LEAVE_IN, PRIMER, CREAM -> new DoseUnit("pump", 1.0);
+            case CLEANSER, CLARIFIER, CONDITIONER, MASK, PROTEIN -> new DoseUnit("walnut", 5.0);
+        };
+    }
+
+    /**
+     * An amount in this unit as it is said at the chair, to the nearest half: "6 pumps", "1½ pumps", "½ pea". Below a
+     * quarter of a unit it is "a trace".
+     */
+    public String say(double amountMl) {
+        long halves = Math.round(amountMl / ml * 2);
+        if (halves == 0) {
+            return amountMl <= 0 ? "none" : "a trace";
+        }
+        long whole = halves / 2;
+        String half = halves % 2 == 0 ? "" : "½";
+        String number = whole == 0 ? half : whole + half;
+        return number + " " + (halves <= 2 ? name : plural(name));
+    }
+
+    private static String plural(String word) {
+        return word.endsWith("z") || word.endsWith("s") ? word + "es" : word + "s";
+    }
+}

@@ -1,0 +1,94 @@
+package eventide.product;
+
+import eventide.shape.Fault;
+import eventide.shape.InvalidException;
+import eventide.shape.Maybe;
+import eventide.shape.Range;
+import eventide.shape.Shape;
+import java.util.List;
+
+/** A product on a shelf: what it is, how it holds and weighs, and the wetness it works in. */
+public record Product(
+        @Maybe Long id,
+        String name,
+        Role role,
+        @Range(from = 0, to = 10) Double hold,
+        @Range(from = 0, to = 10) Double richness,
+        @Range(from = 0, to = 100, unit = "percent") Double windowLow,
+        @Range(from = 0, to = 100, unit = "percent") Double windowHigh,
+        @Maybe String ingredients,
+        @Maybe DoseUnit doseUnit,
+        @Maybe @Range(from = 0, to = 10_000_000, unit = "cents") Double priceCents,
+        @Maybe @Range(from = 0.1, to = 100_000, unit = "ml") Double sizeMl,
+        @Maybe @Range(from = 0, to = 1_000_000, unit = "ml") Double stockMl,
+        @Maybe Texture texture,
+        @Maybe @Range(from = 0, to = 600, unit = "minutes") Double contactMinutes,
+        @Maybe Boolean heatGuard) {
+    /** Foam is mostly air, g/ml [CP: an egg of 40 ml is about 2 g]. */
+    private static final double FOAM_DENSITY = 0.05;
+
+    public Product {
+        List<Fault> faults = Shape.faults(
+                Product.class, id, name, role, hold, richness, windowLow, windowHigh, ingredients, doseUnit,
+                priceCents, sizeMl, stockMl, texture, contactMinutes, heatGuard);
+        if (name != null && name.isBlank()) {
+            faults.add(new Fault("/name", "name must not be blank"));
+        }
+        if (windowLow != null && windowHigh != null && windowLow > windowHigh) {
+            faults.add(new Fault("/windowLow", "windowLow must be at most windowHigh (" + windowHigh
+                    + " percent), but was " + windowLow));
+        }
+        if (!faults.isEmpty()) {
+            throw new InvalidException(faults);
+        }
+    }
+
+    public static Product of(String name, Role role, double hold, double richness, double windowLow, double windowHigh) {
+        return new Product(
+                null, name, role, hold, richness, windowLow, windowHigh, null, null, null, null, null, null, null, null);
+    }
+
+    public Product withIngredients(String label) {
+        return new Product(
+                id, name, role, hold, richness, windowLow, windowHigh, label, doseUnit, priceCents, sizeMl, stockMl,
+                texture, contactMinutes, heatGuard);
+    }
+
+    public Product withId(Long newId) {
+        return new Product(
+                newId, name, role, hold, richness, windowLow, windowHigh, ingredients, doseUnit, priceCents, sizeMl,
+                stockMl, texture, contactMinutes, heatGuard);
+    }
+
+    public DoseUnit dose() {
+        return doseUnit == null ? DoseUnit.usualFor(role) : doseUnit;
+    }
+
+    /** g/ml: foam 0.05, all else as water. */
+    public double density() {
+        return role == Role.MOUSSE ? FOAM_DENSITY : 1;
+    }
+
+    public boolean takesAt(double wetness) {
+        return wetness >= windowLow && wetness <= windowHigh;
+    }
+
+    /** Cents for this much, 0 where price or size is not known. */
+    public double costCents(double amountMl) {
+        if (priceCents == null || sizeMl == null) {
+            return 0;
+        }
+        // A mousse bottle is sized in ml of liquid, its doses in ml of foam.
+        return priceCents * amountMl * density() / sizeMl;
+    }
+
+    /** Stands up to heat as far as a protectant does. */
+    public boolean guardsHeat() {
+        return role == Role.HEAT_PROTECTANT || Boolean.TRUE.equals(heatGuard);
+    }
+
+    /** A gel or cream rich enough to be its own moisture layer [OURS: richness from 4, as the rules say]. */
+    public boolean isConditioning() {
+        return richness >= 4;
+    }
+}

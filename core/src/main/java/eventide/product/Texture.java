@@ -1,0 +1,8 @@
+package eventide.product;
+
+/** How a product runs. */
+public enum Texture {
+    RUNNY,
+    MEDIUM,
+    THICK
+}

@@ -1,0 +1,87 @@
+package eventide.routine;
+
+import eventide.hair.Hair;
+import eventide.hair.HairMass;
+import eventide.hair.Zone;
+import eventide.product.Product;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** The amounts of a routine on one head: what each step says, else what is advised. */
+public final class Amounts {
+    private Amounts() {}
+
+    public static List<Amount> of(Routine routine, Hair hair) {
+        List<StepPlace> places = routine.places();
+        Map<String, Double> reach = new HashMap<>();
+        for (StepPlace place : places) {
+            Step step = routine.at(place);
+            if (step.worn() != null && step.amountMl() == null) {
+                reach.merge(key(step.worn()), covered(routine, place, hair), Double::sum);
+            }
+        }
+        List<Amount> amounts = new ArrayList<>();
+        for (StepPlace place : places) {
+            Step step = routine.at(place);
+            if (step.worn() != null) {
+                amounts.add(amount(routine, place, hair, reach.getOrDefault(key(step.worn()), 1.0)));
+            }
+        }
+        return List.copyOf(amounts);
+    }
+
+    private static Amount amount(Routine routine, StepPlace place, Hair hair, double reach) {
+        Step step = routine.at(place);
+        Product product = step.worn();
+        Step frame = routine.steps().get(place.index());
+        double forHair = 0;
+        for (Zone zone : zones(frame, step)) {
+            forHair += Advised.zoneMl(product, hair, zone) * half(frame, step);
+        }
+        // One product in several steps: the head's amount is shared among them by the hair each covers.
+        double advised = step.amountMl() == null ? forHair / Math.max(1, reach) : forHair;
+        double dilution = step.dilution() == null ? 0 : step.dilution();
+        double ml = step.amountMl() == null ? advised : step.amountMl();
+        int sections = place.isInner() ? frame.sectionsOrOne() : step.sectionsOrOne();
+        double cost = step.mix() == null ? product.costCents(ml) : Mixes.costCents(step.mix(), ml);
+        String water = dilution == 0 ? "" : " in " + plain(dilution) + " parts water";
+        return new Amount(
+                place.index(), place.isInner() ? place.inner() : null, product, round(ml), round(ml * product.density()),
+                product.dose().say(ml) + water, product.dose().say(ml / sections), round(advised), step.amountMl() != null,
+                round(cost));
+    }
+
+    /** Share of the head's hair a step covers, from 0 to 1. */
+    public static double covered(Routine routine, StepPlace place, Hair hair) {
+        Step step = routine.at(place);
+        Step frame = routine.steps().get(place.index());
+        double grams = 0;
+        for (Zone zone : zones(frame, step)) {
+            grams += HairMass.grams(hair, zone) * half(frame, step);
+        }
+        return grams / HairMass.grams(hair);
+    }
+
+    /** The zones both the frame and the step inside it name. */
+    public static List<Zone> zones(Step frame, Step step) {
+        return step.zonesOrAll().stream().filter(frame.zonesOrAll()::contains).toList();
+    }
+
+    private static double half(Step frame, Step step) {
+        return frame.half() == null && step.half() == null ? 1 : .5;
+    }
+
+    private static String key(Product product) {
+        return product.id() == null ? product.name() : "#" + product.id();
+    }
+
+    private static String plain(double value) {
+        return value == Math.rint(value) ? Long.toString((long) value) : Double.toString(value);
+    }
+
+    private static double round(double value) {
+        return Math.round(value * 100) / 100.0;
+    }
+}

@@ -1,0 +1,7 @@
+package eventide.routine;
+
+/** Where detangling begins. */
+public enum DetangleFrom {
+    ENDS,
+    ROOTS
+}

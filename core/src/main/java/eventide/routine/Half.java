@@ -1,0 +1,7 @@
+package eventide.routine;
+
+/** One half of every zone, as the client sits. */
+public enum Half {
+    LEFT,
+    RIGHT
+}

@@ -1,0 +1,8 @@
+package eventide.routine;
+
+/** Setting of a dryer. */
+public enum Heat {
+    COOL,
+    WARM,
+    HOT
+}

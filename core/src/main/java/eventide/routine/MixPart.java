@@ -1,0 +1,12 @@
+package eventide.routine;
+
+import eventide.product.Product;
+import eventide.shape.Range;
+import eventide.shape.Shape;
+
+/** One product of a mix made in the palm, and its share of the whole. */
+public record MixPart(Product product, @Range(from = 0, to = 1) Double share) {
+    public MixPart {
+        Shape.check(MixPart.class, product, share);
+    }
+}

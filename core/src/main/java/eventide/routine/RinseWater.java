@@ -1,0 +1,7 @@
+package eventide.routine;
+
+/** Temperature of the water. */
+public enum RinseWater {
+    COOL,
+    WARM
+}

@@ -1,0 +1,146 @@
+package eventide.routine;
+
+import eventide.shape.Fault;
+import eventide.shape.Frozen;
+import eventide.shape.InvalidException;
+import eventide.shape.Maybe;
+import eventide.shape.Range;
+import eventide.shape.Shape;
+import java.util.ArrayList;
+import java.util.List;
+
+/** A wash-and-go as a value: immutable, comparable, one JSON document with a format version. */
+public record Routine(
+        @Range(from = 1, to = 1) Integer formatVersion,
+        List<Step> steps,
+        @Maybe @Range(from = 0, to = 100, unit = "percent") Double startWetness,
+        @Maybe @Range(from = 0, to = 60, unit = "days") Double plannedWearDays,
+        @Maybe Boolean dailyRefresh,
+        @Maybe Boolean trial) {
+    public static final int FORMAT_VERSION = 1;
+    /** Far above any real wash day; keeps one request from occupying the server. */
+    public static final int MOST_STEPS = 200;
+
+    public Routine {
+        List<Fault> faults =
+                Shape.faults(Routine.class, formatVersion, steps, startWetness, plannedWearDays, dailyRefresh, trial);
+        if (steps != null && steps.size() > MOST_STEPS) {
+            faults.add(new Fault("/steps", "steps must be from 0 to " + MOST_STEPS + ", but were " + steps.size()));
+        }
+        if (!faults.isEmpty()) {
+            throw new InvalidException(faults);
+        }
+        steps = Frozen.list(steps);
+    }
+
+    public static Routine of(List<Step> steps) {
+        return new Routine(FORMAT_VERSION, steps, null, null, null, null);
+    }
+
+    public static Routine of(Step... steps) {
+        return of(List.of(steps));
+    }
+
+    public Routine withSteps(List<Step> changed) {
+        return new Routine(formatVersion, changed, startWetness, plannedWearDays, dailyRefresh, trial);
+    }
+
+    public Routine startingAt(double wetness) {
+        return new Routine(formatVersion, steps, wetness, plannedWearDays, dailyRefresh, trial);
+    }
+
+    public Routine wornFor(double days) {
+        return new Routine(formatVersion, steps, startWetness, days, dailyRefresh, trial);
+    }
+
+    /** Percent; dripping where nothing is said. */
+    public double startWetnessOrDripping() {
+        return startWetness == null ? 100 : startWetness;
+    }
+
+    /** With one step put before the step at this index. */
+    public Routine inserting(int index, Step step) {
+        List<Step> changed = new ArrayList<>(steps);
+        changed.add(index, step);
+        return withSteps(changed);
+    }
+
+    public Routine replacing(int index, Step step) {
+        List<Step> changed = new ArrayList<>(steps);
+        changed.set(index, step);
+        return withSteps(changed);
+    }
+
+    public Routine without(int index) {
+        List<Step> changed = new ArrayList<>(steps);
+        changed.remove(index);
+        return withSteps(changed);
+    }
+
+    /** With a step changed in place, whether it stands alone or inside an EACH_SECTION. */
+    public Routine replacing(StepPlace place, Step step) {
+        if (place.inner() < 0) {
+            return replacing(place.index(), step);
+        }
+        Step frame = steps.get(place.index());
+        List<Step> inner = new ArrayList<>(frame.steps());
+        inner.set(place.inner(), step);
+        return replacing(place.index(), frame.but().steps(inner).build());
+    }
+
+    /** With a step put before another, inside the same EACH_SECTION if that one is. */
+    public Routine inserting(StepPlace place, Step step) {
+        if (place.inner() < 0) {
+            return inserting(place.index(), step);
+        }
+        Step frame = steps.get(place.index());
+        List<Step> inner = new ArrayList<>(frame.steps());
+        inner.add(place.inner(), step);
+        return replacing(place.index(), frame.but().steps(inner).build());
+    }
+
+    /** With a step taken out; an EACH_SECTION left empty goes too. */
+    public Routine without(StepPlace place) {
+        if (place.inner() < 0) {
+            return without(place.index());
+        }
+        Step frame = steps.get(place.index());
+        List<Step> inner = new ArrayList<>(frame.steps());
+        inner.remove(place.inner());
+        return inner.isEmpty()
+                ? without(place.index())
+                : replacing(place.index(), frame.but().steps(inner).build());
+    }
+
+    /** The step at a place. */
+    public Step at(StepPlace place) {
+        Step step = steps.get(place.index());
+        return place.inner() < 0 ? step : step.steps().get(place.inner());
+    }
+
+    /** Every step with hands of its own, in the order of writing: the frames of EACH_SECTION opened. */
+    public List<StepPlace> places() {
+        List<StepPlace> places = new ArrayList<>();
+        for (int i = 0; i < steps.size(); i++) {
+            Step step = steps.get(i);
+            if (!step.isEachSection()) {
+                places.add(new StepPlace(i, -1));
+                continue;
+            }
+            for (int j = 0; j < step.steps().size(); j++) {
+                places.add(new StepPlace(i, j));
+            }
+        }
+        return places;
+    }
+
+    /** Index of the last step that rinses the hair, −1 where none does; what is applied before it is not worn. */
+    public int lastRinse() {
+        for (int i = steps.size() - 1; i >= 0; i--) {
+            if (steps.get(i).action().soaks() && steps.get(i).coversHead()) {
+                return i;
+            }
+        }
+        return -1;
+    }
+}

@@ -1,0 +1,18 @@
+package eventide.routine;
+
+/**
+ * Where a step stands.
+ *
+ * @param index position in the routine, from 0
+ * @param inner position inside an EACH_SECTION, from 0; −1 where the step stands alone
+ */
+public record StepPlace(int index, int inner) implements Comparable<StepPlace> {
+    public boolean isInner() {
+        return inner >= 0;
+    }
+
+    @Override
+    public int compareTo(StepPlace other) {
+        return index != other.index ? Integer.compare(index, other.index) : Integer.compare(inner, other.inner);
+    }
+}

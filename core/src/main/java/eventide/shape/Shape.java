@@ -1,0 +1,78 @@
+package eventide.shape;
+
+import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+
+/** Checks the components of a record against their {@link Range} and {@link Maybe}, all at once. */
+public final class Shape {
+    private static final Map<Class<?>, Shape> SHAPES = new ConcurrentHashMap<>();
+
+    private final String[] names;
+    private final boolean[] maybe;
+    private final Range[] ranges;
+
+    private Shape(Class<?> type) {
+        RecordComponent[] components = type.getRecordComponents();
+        names = new String[components.length];
+        maybe = new boolean[components.length];
+        ranges = new Range[components.length];
+        for (int i = 0; i < components.length; i++) {
+            names[i] = components[i].getName();
+            maybe[i] = components[i].isAnnotationPresent(Maybe.class);
+            ranges[i] = components[i].getAnnotation(Range.class);
+        }
+    }
+
+    /**
+     * Refuses values that their component does not allow. Called from the compact constructor, the only door.
+     *
+     * @param values the components in order of declaration
+     * @throws InvalidException with a fault for each that is missing, out of range or not a number
+     */
+    public static void check(Class<? extends Record> type, Object... values) {
+        List<Fault> faults = faults(type, values);
+        if (!faults.isEmpty()) {
+            throw new InvalidException(faults);
+        }
+    }
+
+    /** As {@link #check}, but returns the faults so that the caller can add those across components. */
+    public static List<Fault> faults(Class<? extends Record> type, Object... values) {
+        Shape shape = SHAPES.computeIfAbsent(type, Shape::new);
+        List<Fault> faults = null;
+        for (int i = 0; i < values.length; i++) {
+            String message = shape.faultOf(i, values[i]);
+            if (message != null) {
+                if (faults == null) {
+                    faults = new ArrayList<>();
+                }
+                faults.add(new Fault("", message).under(shape.names[i]));
+            }
+        }
+        return faults == null ? new ArrayList<>(0) : faults;
+    }
+
+    private String faultOf(int i, Object value) {
+        if (value == null) {
+            return maybe[i] ? null : names[i] + " must be given";
+        }
+        Range range = ranges[i];
+        if (range == null || !(value instanceof Number number)) {
+            return null;
+        }
+        double d = number.doubleValue();
+        if (d >= range.from() && d <= range.to()) { // written so that NaN is refused too
+            return null;
+        }
+        String unit = range.unit().isEmpty() ? "" : " " + range.unit();
+        return names[i] + " must be from " + plain(range.from()) + " to " + plain(range.to()) + unit + ", but was "
+                + plain(d);
+    }
+
+    private static String plain(double d) {
+        return d == Math.rint(d) && Math.abs(d) < 1e15 ? Long.toString((long) d) : Double.toString(d);
+    }
+}
