@@ -5,12 +5,15 @@ import eventide.routine.StepPlace;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /** A routine as it runs on one head: the tide, and every visit of hands to hair behind it. */
 public final class Course {
     private final List<Cell> cells;
     private final List<Visit> visits = new ArrayList<>();
+    private final Map<StepPlace, List<Visit>> byPlace = new HashMap<>();
     private Tide tide;
     private double endLengths;
     private double endRoots;
@@ -22,6 +25,7 @@ public final class Course {
 
     void add(Visit visit) {
         visits.add(visit);
+        byPlace.computeIfAbsent(visit.place(), place -> new ArrayList<>()).add(visit);
     }
 
     void finish(Tide drawn, double handsOnMinutes) {
@@ -43,7 +47,7 @@ public final class Course {
     }
 
     public List<Visit> visits(StepPlace place) {
-        return visits.stream().filter(v -> v.place().equals(place)).toList();
+        return Collections.unmodifiableList(byPlace.getOrDefault(place, List.of()));
     }
 
     /** Percent along the lengths when the last step is done. */

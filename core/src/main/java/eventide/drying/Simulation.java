@@ -189,9 +189,10 @@ final class Simulation {
             }
             double dt = Math.min(left, stepLength());
             if (untilDry) {
-                dt = shortened(flow, before, target, dt);
+                dt = advanceUntil(flow, before, target, dt);
+            } else {
+                flow.advance(dt);
             }
-            flow.advance(dt);
             now += dt;
             left -= dt;
             recorder.reach(now, mean(true), mean(false));
@@ -204,20 +205,29 @@ final class Simulation {
         return Math.min(longestStep, toMinute > EPSILON ? toMinute : 1);
     }
 
-    /** A piece that would pass the target level is cut to end on it, by straight line within the piece. */
-    private double shortened(Flow flow, double before, double target, double dt) {
-        List<double[]> kept = cells.stream().map(c -> new double[] {c.lengths, c.roots, c.film}).toList();
+    /** Advances; a piece that would pass the target level is taken back and cut to end on it. Returns what was used. */
+    private double advanceUntil(Flow flow, double before, double target, double dt) {
+        double[] kept = new double[cells.size() * 3];
+        for (int i = 0; i < cells.size(); i++) {
+            Cell cell = cells.get(i);
+            kept[3 * i] = cell.lengths;
+            kept[3 * i + 1] = cell.roots;
+            kept[3 * i + 2] = cell.film;
+        }
         flow.advance(dt);
         double after = flow.judged();
-        for (int i = 0; i < cells.size(); i++) {
-            cells.get(i).lengths = kept.get(i)[0];
-            cells.get(i).roots = kept.get(i)[1];
-            cells.get(i).film = kept.get(i)[2];
-        }
         if (after > target || before <= after) {
             return dt;
         }
-        return Math.max(.01, dt * (before - target) / (before - after));
+        for (int i = 0; i < cells.size(); i++) {
+            Cell cell = cells.get(i);
+            cell.lengths = kept[3 * i];
+            cell.roots = kept[3 * i + 1];
+            cell.film = kept[3 * i + 2];
+        }
+        double cut = Math.max(.01, dt * (before - target) / (before - after));
+        flow.advance(cut);
+        return cut;
     }
 
     /** Water put on or taken off by hand, at the end of the step. */

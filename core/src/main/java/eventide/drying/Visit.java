@@ -3,6 +3,7 @@ package eventide.drying;
 import eventide.hair.Zone;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.Set;
 
@@ -20,6 +21,8 @@ public final class Visit {
     private final int[] cells;
     private final double[] lengths;
     private final double[] roots;
+    /** Found on first asking. */
+    private Set<Zone> zones;
 
     Visit(Course course, StepPlace place, Step step, int section, double startMinute, int[] cells, double[] lengths, double[] roots) {
         this.course = course;
@@ -97,9 +100,12 @@ public final class Visit {
     }
 
     public Set<Zone> zones() {
-        Set<Zone> zones = EnumSet.noneOf(Zone.class);
-        for (int cell : cells) {
-            zones.add(course.zone(cell));
+        if (zones == null) {
+            Set<Zone> found = EnumSet.noneOf(Zone.class);
+            for (int cell : cells) {
+                found.add(course.zone(cell));
+            }
+            zones = Collections.unmodifiableSet(found);
         }
         return zones;
     }

@@ -1,0 +1,67 @@
+package eventide.outcome;
+
+import eventide.hair.Zone;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Adds up one zone's contributions, and bends the sum so that it stays on its scale. */
+final class Ledger {
+    /** Within this of either end of a scale, further effects count ever less [OURS]. */
+    private static final double BEND = 1;
+
+    private final Zone zone;
+    private final double[] sums = new double[ScoreName.values().length];
+    /** Null where only the sums are wanted, as in the search. */
+    private final List<Contribution> entries;
+
+    Ledger(Zone zone, boolean explained) {
+        this.zone = zone;
+        entries = explained ? new ArrayList<>() : null;
+    }
+
+    Zone zone() {
+        return zone;
+    }
+
+    void add(ScoreName score, double by, String because) {
+        if (by == 0) {
+            return;
+        }
+        sums[score.ordinal()] += by;
+        if (entries != null) {
+            entries.add(new Contribution(score, zone, Math.round(by * 100) / 100.0, because));
+        }
+    }
+
+    double sum(ScoreName score) {
+        return sums[score.ordinal()];
+    }
+
+    List<Contribution> entries() {
+        return entries;
+    }
+
+    Scores scores() {
+        double[] bent = new double[sums.length];
+        for (ScoreName name : ScoreName.values()) {
+            double raw = sums[name.ordinal()];
+            double value = bend(raw, name.most());
+            if (entries != null && Math.abs(value - raw) > .005) {
+                entries.add(new Contribution(name, zone, Math.round((value - raw) * 100) / 100.0, "the scale ends here"));
+            }
+            bent[name.ordinal()] = Math.round(value * 100) / 100.0;
+        }
+        return new Scores(bent[0], bent[1], bent[2], bent[3], bent[4], bent[5], bent[6], bent[7], bent[8]);
+    }
+
+    /** Identity in the middle, smooth and rising toward 0 and the top, never past them. */
+    static double bend(double raw, double most) {
+        if (raw > most - BEND) {
+            return most - BEND * Math.exp(-(raw - (most - BEND)) / BEND);
+        }
+        if (raw < BEND) {
+            return BEND * Math.exp((raw - BEND) / BEND);
+        }
+        return raw;
+    }
+}

@@ -1,0 +1,153 @@
+package eventide.outcome;
+
+import static eventide.outcome.Constants.*;
+import static eventide.outcome.ScoreName.*;
+
+import eventide.check.Layer;
+import eventide.check.Load;
+import eventide.check.Wash;
+import eventide.drying.Visit;
+import eventide.hair.Porosity;
+import eventide.hair.Reading;
+import eventide.hair.Strand;
+import eventide.hair.Zone;
+import eventide.product.Product;
+import eventide.product.Role;
+
+/** What is worn: hold, moisture, weight, and how well each met the water. */
+final class ProductEffect implements Effect {
+    @Override
+    public void add(Wash wash, Reading hair, Ledger ledger) {
+        Zone zone = ledger.zone();
+        double hold = hold(wash, zone);
+        if (hold > 0) {
+            Layer strongest = strongest(wash, zone);
+            String by = strongest.product().name() + ", hold";
+            ledger.add(HOLD, hold, by);
+            ledger.add(DEFINITION, HOLD_DEFINES * hold, by);
+            ledger.add(CLUMPING, HOLD_DEFINES / 2 * hold, by);
+            ledger.add(FRIZZ, -HOLD_CALMS_FRIZZ * hold, by);
+            ledger.add(VOLUME, -HOLD_FLATTENS * hold, by);
+            ledger.add(DAYS, HOLD_LASTS_DAYS * hold, by);
+            ledger.add(SOFTNESS, -HOLD_CRUNCHES * Math.max(0, hold - HOLD_CRUNCHES_FROM), by);
+            double excess = Math.max(0, hold - needed(hair));
+            ledger.add(SOFTNESS, -HOLD_EXCESS_CRUNCHES * excess, by + " past what this hair needs");
+            if (hair.strand() == Strand.FINE) {
+                ledger.add(VOLUME, -HOLD_EXCESS_FLATTENS_FINE * excess, by + " past what this hair needs");
+            }
+        }
+        foam(wash, zone, ledger);
+        moisture(wash, hair, zone, ledger);
+        for (Layer layer : wash.layersIn(zone)) {
+            miss(layer, zone, ledger);
+            if (layer.product().role() == Role.OIL) {
+                ledger.add(SOFTNESS, .5, layer.product().name() + ", oil");
+                ledger.add(FRIZZ, -.3, layer.product().name() + ", oil");
+            }
+        }
+    }
+
+    /** Fine hair is held by a light or medium gel, coarse asks for a strong one [CP; the figures OURS]. */
+    private static double needed(Reading hair) {
+        return hair.strand() == Strand.FINE ? 4.5 : hair.strand() == Strand.MEDIUM ? 6.5 : 8.5;
+    }
+
+    /** Hold of all layers together, 0 to 10: the strongest, and a part of the next on what is left of the scale. */
+    static double hold(Wash wash, Zone zone) {
+        double best = 0;
+        double second = 0;
+        for (Layer layer : wash.layersIn(zone)) {
+            Product product = layer.product();
+            boolean counts = product.role().holds() || product.role() == Role.SPRAY || product.role() == Role.CREAM || product.role() == Role.LEAVE_IN;
+            double hold = counts ? product.hold() * taken(layer.fullness()) * met(layer, zone) : 0;
+            second = Math.max(second, Math.min(best, hold));
+            best = Math.max(best, hold);
+        }
+        return best + SECOND_HOLD_COUNTS * second * (1 - best / 10);
+    }
+
+    private static Layer strongest(Wash wash, Zone zone) {
+        Layer strongest = null;
+        for (Layer layer : wash.layersIn(zone)) {
+            if (strongest == null || layer.product().hold() > strongest.product().hold()) {
+                strongest = layer;
+            }
+        }
+        return strongest;
+    }
+
+    /** What an amount does against the advised one: nothing for none, 1 for as advised, at most a fifth more. */
+    static double taken(double fullness) {
+        return 1.2 * (1 - Math.exp(-1.79 * fullness));
+    }
+
+    /** What is left of hold where hair was outside the window, 1 inside it. */
+    private static double met(Layer layer, Zone zone) {
+        return Math.exp(-Math.abs(missed(layer, zone)) / MISS_HALVES_HOLD);
+    }
+
+    /** Percent outside the window in a zone, 0 inside; negative where too dry. */
+    private static double missed(Layer layer, Zone zone) {
+        double wetness = 0;
+        int n = 0;
+        for (Visit visit : layer.visits()) {
+            if (visit.zones().contains(zone)) {
+                wetness += visit.wetness(zone);
+                n++;
+            }
+        }
+        if (n == 0) {
+            return 0;
+        }
+        wetness /= n;
+        Product product = layer.product();
+        return wetness < product.windowLow()
+                ? wetness - product.windowLow()
+                : Math.max(0, wetness - product.windowHigh());
+    }
+
+    private static void miss(Layer layer, Zone zone, Ledger ledger) {
+        if (layer.product().role().kind() == Role.Kind.FINISH || layer.product().role() == Role.OIL) {
+            return;
+        }
+        double missed = missed(layer, zone);
+        double by = Math.min(MOST_MISS_PERCENT, Math.abs(missed));
+        if (by > 0) {
+            String because = layer.product().name() + (missed < 0 ? " met hair too dry" : " met hair too wet");
+            ledger.add(DEFINITION, -MISS_UNDEFINES * by, because);
+            ledger.add(CLUMPING, -MISS_UNCLUMPS * by, because);
+            ledger.add(FRIZZ, (missed < 0 ? 1 : .5) * MISS_FRIZZES * by, because);
+        }
+    }
+
+    private static void foam(Wash wash, Zone zone, Ledger ledger) {
+        for (Layer layer : wash.layersIn(zone)) {
+            if (layer.product().role() == Role.MOUSSE) {
+                ledger.add(VOLUME, .9, layer.product().name() + ", foam");
+            }
+        }
+    }
+
+    private static void moisture(Wash wash, Reading hair, Zone zone, Ledger ledger) {
+        double worn = Load.richness(wash, zone);
+        if (worn <= 0) {
+            return;
+        }
+        double borne = Load.borne(hair, wash.schools());
+        double dryness = (hair.strand() == Strand.COARSE ? 1 : hair.strand() == Strand.FINE ? .35 : .65)
+                * (hair.porosity() == Porosity.HIGH ? 1.25 : hair.porosity() == Porosity.LOW ? .8 : 1)
+                * (.7 + .6 * hair.pattern().tightness());
+        double fed = 1 - Math.exp(-1.6 * worn / borne);
+        ledger.add(SOFTNESS, MOISTURE_SOFTENS * fed, "moisture worn");
+        ledger.add(FRIZZ, -MOISTURE_CALMS_FRIZZ * dryness * fed, "moisture worn");
+        ledger.add(CLUMPING, MOISTURE_CLUMPS * fed, "slip and moisture");
+        ledger.add(DEFINITION, .6 * dryness * fed, "slip and moisture");
+        double ratio = worn / borne;
+        ledger.add(WEIGHT, 5 * ratio, "richness against what this hair bears");
+        ledger.add(VOLUME, -RICHNESS_FLATTENS * Math.min(worn, borne) * (9 / Math.max(4.5, borne)), "richness worn");
+        double over = Math.min(2, Math.max(0, ratio - 1));
+        ledger.add(VOLUME, -OVERLOAD_FLATTENS * over, "more richness than it bears");
+        ledger.add(DEFINITION, -OVERLOAD_UNDEFINES * over, "more richness than it bears");
+        ledger.add(DAYS, -OVERLOAD_DAYS * over, "more richness than it bears");
+    }
+}

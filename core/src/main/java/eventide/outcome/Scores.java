@@ -1,0 +1,28 @@
+package eventide.outcome;
+
+/** Predicted result: 0 to 10 each, shrinkage in percent, days until the next wash. Frizz 0 is none, weight 0 is airy. */
+public record Scores(
+        double definition,
+        double clumping,
+        double frizz,
+        double shrinkagePercent,
+        double volume,
+        double softness,
+        double hold,
+        double weight,
+        double days) {
+    /** One of the scores by name. */
+    public double of(ScoreName name) {
+        return switch (name) {
+            case DEFINITION -> definition;
+            case CLUMPING -> clumping;
+            case FRIZZ -> frizz;
+            case SHRINKAGE -> shrinkagePercent;
+            case VOLUME -> volume;
+            case SOFTNESS -> softness;
+            case HOLD -> hold;
+            case WEIGHT -> weight;
+            case DAYS -> days;
+        };
+    }
+}

@@ -1,0 +1,49 @@
+package eventide.planner;
+
+import eventide.product.Product;
+import eventide.shape.Maybe;
+
+/** What a plan decides. Any product may be null: that layer is left out. */
+record Choice(@Maybe Product leaveIn, @Maybe Product cream, @Maybe Product gel, @Maybe Product mousse, Hands hands, Drying drying) {
+    /** How hands shape it. */
+    enum Hands {
+        SCRUNCH("scrunched"),
+        SMOOTH("smoothed in sections"),
+        BRUSH("brush-styled"),
+        COIL("finger-coiled"),
+        SHINGLE("every curl by hand");
+
+        final String label;
+
+        Hands(String label) {
+            this.label = label;
+        }
+    }
+
+    /** How it is dried. */
+    enum Drying {
+        DIFFUSE("diffused to dry"),
+        PART("diffused, then air"),
+        AIR("air dried");
+
+        final String label;
+
+        Drying(String label) {
+            this.label = label;
+        }
+    }
+
+    Choice with(Hands otherHands, Drying otherDrying) {
+        return new Choice(leaveIn, cream, gel, mousse, otherHands, otherDrying);
+    }
+
+    /** The strongest hold worn. */
+    double hold() {
+        double strongest = gel == null ? 0 : gel.hold();
+        return mousse == null ? strongest : Math.max(strongest, mousse.hold());
+    }
+
+    boolean wearsSame(Choice other) {
+        return leaveIn == other.leaveIn && cream == other.cream && gel == other.gel && mousse == other.mousse;
+    }
+}

@@ -1,0 +1,60 @@
+package eventide.planner;
+
+import eventide.air.Air;
+import eventide.check.Checker;
+import eventide.check.Finding;
+import eventide.check.Wash;
+import eventide.drying.Tide;
+import eventide.hair.Hair;
+import eventide.outcome.Outcome;
+import eventide.outcome.OutcomeModel;
+import eventide.routine.Amount;
+import eventide.routine.Goal;
+import eventide.routine.IgnoredFields;
+import eventide.routine.Limits;
+import eventide.routine.Routine;
+import eventide.routine.Schools;
+import eventide.shape.Maybe;
+import java.util.List;
+
+/** Everything that is said of one routine on one head. */
+public record Judgement(
+        Tide tide,
+        List<Finding> findings,
+        List<Amount> amounts,
+        Outcome outcome,
+        double minutes,
+        double chairMinutes,
+        double costCents,
+        List<String> ignored) {
+    /** What to judge; schools and limits may be absent. */
+    public record Question(Hair hair, Goal goal, Air air, @Maybe Schools schools, @Maybe Limits limits, Routine routine) {
+        public Question {
+            eventide.shape.Shape.check(Question.class, hair, goal, air, schools, limits, routine);
+        }
+    }
+
+    public static Judgement of(Question asked) {
+        return of(Wash.of(asked.routine(), asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits()));
+    }
+
+    static Judgement of(Wash wash) {
+        return new Judgement(
+                wash.course().tide(),
+                Checker.check(wash),
+                wash.amounts(),
+                OutcomeModel.predict(wash),
+                round(wash.course().minutes()),
+                round(wash.course().chairMinutes()),
+                costCents(wash),
+                IgnoredFields.of(wash.routine()));
+    }
+
+    static double costCents(Wash wash) {
+        return round(wash.amounts().stream().mapToDouble(Amount::costCents).sum());
+    }
+
+    private static double round(double value) {
+        return Math.round(value * 100) / 100.0;
+    }
+}

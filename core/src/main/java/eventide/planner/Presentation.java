@@ -1,0 +1,198 @@
+package eventide.planner;
+
+import eventide.check.Wash;
+import eventide.outcome.OutcomeModel;
+import eventide.outcome.ScoreName;
+import eventide.outcome.Scores;
+import eventide.product.Product;
+import eventide.routine.Action;
+import eventide.routine.Routine;
+import eventide.routine.Step;
+import eventide.routine.StepPlace;
+import eventide.shape.Source;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+
+/** Turns the ranking into at most three suggestions that differ in kind, each named and with its reasons. */
+final class Presentation {
+    private static final int MOST = 3;
+    /** How much worse than the best a rival may be and still be worth showing, in points of worth [OURS]. */
+    private static final double WORTH_SHOWING = 14;
+
+    private final Query query;
+    private final List<Planner.Judged> ranked;
+    Presentation(Query query, List<Planner.Judged> ranked) {
+        this.query = query;
+        this.ranked = ranked;
+    }
+
+    List<Suggestion> suggestions() {
+        List<Planner.Judged> chosen = new ArrayList<>();
+        for (Planner.Judged candidate : ranked) {
+            boolean near = candidate.worth() >= ranked.get(0).worth() - WORTH_SHOWING;
+            if (chosen.size() < MOST && near && chosen.stream().allMatch(c -> differ(c.choice(), candidate.choice()))) {
+                chosen.add(candidate);
+            }
+        }
+        List<Suggestion> suggestions = new ArrayList<>();
+        List<String> names = new ArrayList<>();
+        for (Planner.Judged judged : chosen) {
+            Wash wash = judged.wash().with(tidied(judged));
+            String name = name(judged, chosen, names);
+            names.add(name);
+            suggestions.add(Suggestion.of(name, reasons(judged, wash.routine()), wash.routine(), Judgement.of(wash)));
+        }
+        return suggestions;
+    }
+
+    /** Different in kind: other hands, another way of drying, or another balance of weight and hold. */
+    private static boolean differ(Choice a, Choice b) {
+        boolean weight = (a.cream() == null) != (b.cream() == null);
+        boolean hold = Math.abs(a.hold() - b.hold()) >= 3;
+        boolean foam = (a.gel() == null) != (b.gel() == null);
+        boolean dryer = (a.drying() == Choice.Drying.AIR) != (b.drying() == Choice.Drying.AIR);
+        return a.hands() != b.hands() || dryer || weight || hold || foam;
+    }
+
+    /** Without the wetting and squeezing that would change nothing. */
+    private static Routine tidied(Planner.Judged judged) {
+        Wash wash = judged.wash();
+        Routine routine = wash.routine();
+        List<StepPlace> places = new ArrayList<>(routine.places());
+        places.sort(Comparator.reverseOrder());
+        for (StepPlace place : places) {
+            Step step = routine.at(place);
+            if (step.toWetness() == null || (step.action() != Action.MIST && step.action() != Action.SQUEEZE)) {
+                continue;
+            }
+            boolean idle = wash.course().visits(place).stream()
+                    .allMatch(v -> step.action() == Action.MIST ? v.wetness() >= step.toWetness() - 1 : v.wetness() <= step.toWetness() + 1);
+            if (idle) {
+                routine = routine.without(place);
+            }
+        }
+        return routine;
+    }
+
+    private String name(Planner.Judged judged, List<Planner.Judged> chosen, List<String> taken) {
+        if (judged == chosen.get(0)) {
+            return "Best for the goal";
+        }
+        Scores own = OutcomeModel.scores(judged.wash());
+        Scores best = OutcomeModel.scores(chosen.get(0).wash());
+        String name = judged.choice().drying() == Choice.Drying.AIR && chosen.get(0).choice().drying() != Choice.Drying.AIR
+                ? "No dryer"
+                : null;
+        double gain = .4;
+        for (ScoreName score : List.of(ScoreName.VOLUME, ScoreName.DEFINITION, ScoreName.SOFTNESS, ScoreName.DAYS, ScoreName.FRIZZ)) {
+            double more = (own.of(score) - best.of(score)) * (score == ScoreName.FRIZZ ? -1 : 1);
+            String label = "More " + (score == ScoreName.DAYS ? "days" : score.word());
+            label = score == ScoreName.FRIZZ ? "Less frizz" : label;
+            if (name == null || (more > gain && !name.equals("No dryer"))) {
+                if (more > gain && !taken.contains(label)) {
+                    gain = more;
+                    name = label;
+                }
+            }
+        }
+        double saved = chosen.get(0).wash().course().chairMinutes() - judged.wash().course().chairMinutes();
+        if (name == null && saved >= 5) {
+            name = "Quicker by " + Math.round(saved) + " min";
+        }
+        return name == null || taken.contains(name) ? capital(judged.choice().hands().label) + ", " + judged.choice().drying().label : name;
+    }
+
+    private List<Reason> reasons(Planner.Judged judged, Routine routine) {
+        List<Reason> reasons = new ArrayList<>();
+        Choice choice = judged.choice();
+        slot(reasons, judged, routine, choice.cream(), "cream", c -> c.cream());
+        slot(reasons, judged, routine, choice.leaveIn(), "leave-in", c -> c.leaveIn());
+        slot(reasons, judged, routine, choice.gel(), "gel", c -> c.gel());
+        slot(reasons, judged, routine, choice.mousse(), "mousse", c -> c.mousse());
+        other(reasons, judged, c -> c.wearsSame(choice) && c.drying() == choice.drying() && c.hands() != choice.hands(), c -> c.hands().label);
+        other(reasons, judged, c -> c.wearsSame(choice) && c.hands() == choice.hands() && c.drying() != choice.drying(), c -> c.drying().label);
+        double dew = Math.round(query.air().wornDewPointC());
+        reasons.add(new Reason(
+                "Dew point " + String.format(Locale.ROOT, "%.0f", dew) + " °C, "
+                        + eventide.air.DewPointBand.of(dew).label() + ": "
+                        + eventide.air.DewPointBand.of(dew).advice() + ".",
+                Source.COMMON_PRACTICE,
+                null));
+        return List.copyOf(reasons);
+    }
+
+    /** The best plan that differs in this one layer, and what that would change. */
+    private void slot(
+            List<Reason> reasons, Planner.Judged judged, Routine routine, Product used, String what,
+            java.util.function.Function<Choice, Product> layer) {
+        Planner.Judged rival = ranked.stream()
+                .filter(j -> layer.apply(j.choice()) != used && onlyThisDiffers(judged.choice(), j.choice(), layer))
+                .findFirst()
+                .orElse(null);
+        if (rival == null) {
+            return;
+        }
+        Product instead = layer.apply(rival.choice());
+        String label = used == null
+                ? "No " + what + ". With " + instead.name() + ": "
+                : used.name() + ". " + (instead == null ? "Without it: " : "With " + instead.name() + " instead: ");
+        Integer step = null;
+        for (StepPlace place : routine.places()) {
+            if (used != null && routine.at(place).worn() == used) {
+                step = place.index();
+            }
+        }
+        reasons.add(new Reason(label + difference(judged.wash(), rival.wash()) + ".", Source.OURS, step));
+    }
+
+    private static boolean onlyThisDiffers(Choice a, Choice b, java.util.function.Function<Choice, Product> layer) {
+        int differing = 0;
+        differing += a.leaveIn() != b.leaveIn() ? 1 : 0;
+        differing += a.cream() != b.cream() ? 1 : 0;
+        differing += a.gel() != b.gel() ? 1 : 0;
+        differing += a.mousse() != b.mousse() ? 1 : 0;
+        return differing == 1 && a.hands() == b.hands() && a.drying() == b.drying();
+    }
+
+    private void other(
+            List<Reason> reasons, Planner.Judged judged, java.util.function.Predicate<Choice> wanted,
+            java.util.function.Function<Choice, String> label) {
+        ranked.stream()
+                .filter(j -> wanted.test(j.choice()))
+                .findFirst()
+                .ifPresent(rival -> reasons.add(new Reason(
+                        capital(label.apply(judged.choice())) + ". " + capital(label.apply(rival.choice())) + " instead: "
+                                + difference(judged.wash(), rival.wash()) + ".",
+                        Source.OURS,
+                        null)));
+    }
+
+    /** The three largest changes in words, computed by running both. */
+    private static String difference(Wash from, Wash to) {
+        Scores a = OutcomeModel.scores(from);
+        Scores b = OutcomeModel.scores(to);
+        List<String> parts = new ArrayList<>();
+        List.of(ScoreName.values()).stream()
+                .filter(s -> s != ScoreName.CLUMPING && s != ScoreName.HOLD && s != ScoreName.WEIGHT)
+                .filter(s -> Math.abs(b.of(s) - a.of(s)) >= (s == ScoreName.SHRINKAGE ? 1 : .15))
+                .sorted(Comparator.comparingDouble(s -> -Math.abs(b.of(s) - a.of(s)) / s.most()))
+                .limit(3)
+                .forEach(s -> parts.add(String.format(
+                        Locale.ROOT, "%s %s%.1f", s == ScoreName.SHRINKAGE ? "shrinkage %" : s.word(), b.of(s) < a.of(s) ? "−" : "+",
+                        Math.abs(b.of(s) - a.of(s)))));
+        if (b.weight() > 5.5 && b.weight() > a.weight() + .3) {
+            parts.add("weighed down");
+        }
+        double minutes = to.course().minutes() - from.course().minutes();
+        if (Math.abs(minutes) >= 5) {
+            parts.add((minutes > 0 ? "+" : "−") + Math.round(Math.abs(minutes)) + " min");
+        }
+        return parts.isEmpty() ? "hardly a difference" : String.join(", ", parts);
+    }
+
+    private static String capital(String text) {
+        return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
+    }
+}

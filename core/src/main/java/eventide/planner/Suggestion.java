@@ -1,0 +1,28 @@
+package eventide.planner;
+
+import eventide.check.Finding;
+import eventide.drying.Tide;
+import eventide.outcome.Outcome;
+import eventide.routine.Amount;
+import eventide.routine.Routine;
+import java.util.List;
+
+/** A routine worth doing, named for what it favours, with all that a check says of it. */
+public record Suggestion(
+        String name,
+        List<Reason> why,
+        Routine routine,
+        Tide tide,
+        List<Finding> findings,
+        List<Amount> amounts,
+        Outcome outcome,
+        double minutes,
+        double chairMinutes,
+        double costCents,
+        List<String> ignored) {
+    static Suggestion of(String name, List<Reason> why, Routine routine, Judgement j) {
+        return new Suggestion(
+                name, why, routine, j.tide(), j.findings(), j.amounts(), j.outcome(), j.minutes(), j.chairMinutes(),
+                j.costCents(), j.ignored());
+    }
+}

@@ -1,0 +1,256 @@
+package eventide.server.json;
+
+import eventide.product.Product;
+import eventide.shape.Fault;
+import eventide.shape.InvalidException;
+import eventide.shape.OneOrMany;
+import eventide.shape.Word;
+import java.lang.reflect.Constructor;
+import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.ParameterizedType;
+import java.lang.reflect.RecordComponent;
+import java.lang.reflect.Type;
+import java.time.Instant;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.function.LongFunction;
+import java.util.stream.Collectors;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Reads a JSON tree into the records of core, and lists every fault with its JSON pointer: unknown fields and words,
+ * wrong kinds, what is missing, and what the records' own constructors refuse.
+ */
+public final class ShapeReader {
+    /** Stands for a value that was refused, so that it is not reported as missing as well. */
+    private static final Object REFUSED = new Object();
+
+    private final LongFunction<Product> shelf;
+    private final List<Fault> faults = new ArrayList<>();
+
+    /**
+     * @param shelf finds a product for {@code {"id": n}}; null where there is none
+     */
+    public ShapeReader(LongFunction<Product> shelf) {
+        this.shelf = shelf;
+    }
+
+    /**
+     * @throws InvalidException listing every fault found
+     */
+    public <T> T read(JsonNode node, Class<T> type) {
+        Object value = read(node, type, "", false);
+        if (!faults.isEmpty()) {
+            throw new InvalidException(faults);
+        }
+        return type.cast(value);
+    }
+
+    private Object refuse(String pointer, String message) {
+        faults.add(new Fault(pointer, message));
+        return REFUSED;
+    }
+
+    private Object read(JsonNode node, Type type, String at, boolean oneOrMany) {
+        if (node == null || node.isNull() || node.isMissingNode()) {
+            return null;
+        }
+        if (type instanceof ParameterizedType generic) {
+            return readGeneric(node, generic, at, oneOrMany);
+        }
+        Class<?> raw = (Class<?>) type;
+        if (raw == Product.class && node.isObject() && node.has("id") && !node.has("name")) {
+            return productById(node, at);
+        }
+        if (raw.isRecord()) {
+            return readRecord(node, raw, at);
+        }
+        return raw.isEnum() ? readWord(node, raw, at) : readPlain(node, raw, at);
+    }
+
+    private Object productById(JsonNode node, String at) {
+        JsonNode id = node.get("id");
+        if (!id.isIntegralNumber()) {
+            return refuse(at + "/id", "id must be a whole number, but was " + shown(id));
+        }
+        Product found = shelf.apply(id.asLong());
+        return found != null ? found : refuse(at + "/id", "There is no product " + id.asLong() + " on the shelf");
+    }
+
+    private Object readPlain(JsonNode node, Class<?> raw, String at) {
+        String name = at.substring(at.lastIndexOf('/') + 1);
+        if (raw == String.class) {
+            return node.isString() ? node.asString() : refuse(at, name + " must be text, but was " + shown(node));
+        }
+        if (raw == Instant.class) {
+            return readInstant(node, at, name);
+        }
+        if (raw == Boolean.class) {
+            return node.isBoolean() ? node.asBoolean() : refuse(at, name + " must be true or false, but was " + shown(node));
+        }
+        if (!node.isNumber()) {
+            return refuse(at, name + " must be a number, but was " + shown(node));
+        }
+        if (raw == Double.class) {
+            return node.asDouble();
+        }
+        boolean whole = node.isIntegralNumber() || node.asDouble() == Math.rint(node.asDouble());
+        if (!whole || Math.abs(node.asDouble()) > (raw == Integer.class ? Integer.MAX_VALUE : 1L << 53)) {
+            return refuse(at, name + " must be a whole number, but was " + shown(node));
+        }
+        return raw == Integer.class ? (Object) (int) node.asDouble() : (Object) (long) node.asDouble();
+    }
+
+    private Object readInstant(JsonNode node, String at, String name) {
+        try {
+            Instant instant = Instant.parse(node.asString());
+            boolean kept = instant.isAfter(Instant.EPOCH) && instant.isBefore(Instant.parse("9999-01-01T00:00:00Z"));
+            return kept ? instant : refuse(at, name + " must be from 1970 to 9998, but was " + shown(node));
+        } catch (DateTimeParseException | JacksonException unreadable) {
+            return refuse(at, name + " must be a time such as 2026-05-01T09:30:00Z, but was " + shown(node));
+        }
+    }
+
+    private Object readWord(JsonNode node, Class<?> raw, String at) {
+        String name = at.substring(at.lastIndexOf('/') + 1);
+        for (Object constant : raw.getEnumConstants()) {
+            if (node.isString() && word(constant).equals(node.asString())) {
+                return constant;
+            }
+        }
+        String words = Arrays.stream(raw.getEnumConstants()).map(ShapeReader::word).collect(Collectors.joining(", "));
+        return refuse(at, name + " must be one of " + words + ", but was " + shown(node));
+    }
+
+    /** The written form of a constant. */
+    static String word(Object constant) {
+        return constant instanceof Word word ? word.word() : ((Enum<?>) constant).name();
+    }
+
+    private Object readGeneric(JsonNode node, ParameterizedType type, String at, boolean oneOrMany) {
+        Type[] arguments = type.getActualTypeArguments();
+        if (type.getRawType() == Map.class) {
+            return readMap(node, (Class<?>) arguments[0], arguments[1], at);
+        }
+        if (!node.isArray()) {
+            return oneOrMany
+                    ? wrapped(read(node, arguments[0], at, false))
+                    : refuse(at, at.substring(at.lastIndexOf('/') + 1) + " must be a list, but was " + shown(node));
+        }
+        List<Object> values = new ArrayList<>();
+        for (int i = 0; i < node.size(); i++) {
+            String here = at + "/" + i;
+            Object value = node.get(i).isNull() ? refuse(here, "a list must not hold null") : read(node.get(i), arguments[0], here, false);
+            if (value != REFUSED) {
+                values.add(value);
+            }
+        }
+        if (values.size() < node.size()) {
+            return REFUSED;
+        }
+        return type.getRawType() == Set.class ? new LinkedHashSet<>(values) : values;
+    }
+
+    private static Object wrapped(Object one) {
+        return one == REFUSED ? REFUSED : List.of(one);
+    }
+
+    private Object readMap(JsonNode node, Class<?> keys, Type values, String at) {
+        if (!node.isObject()) {
+            return refuse(at, at.substring(at.lastIndexOf('/') + 1) + " must be an object, but was " + shown(node));
+        }
+        Map<Object, Object> map = keys.isEnum() ? new TreeMap<>() : new LinkedHashMap<>();
+        boolean refused = false;
+        for (Map.Entry<String, JsonNode> entry : node.properties()) {
+            String here = at + "/" + escaped(entry.getKey());
+            Object key = keys.isEnum() ? keyNamed(keys, entry.getKey(), here) : entry.getKey();
+            Object value = entry.getValue().isNull()
+                    ? refuse(here, entry.getKey() + " must not be null")
+                    : read(entry.getValue(), values, here, false);
+            refused |= key == REFUSED || value == REFUSED;
+            if (key != REFUSED && value != REFUSED) {
+                map.put(key, value);
+            }
+        }
+        return refused ? REFUSED : map;
+    }
+
+    private Object keyNamed(Class<?> keys, String name, String at) {
+        for (Object constant : keys.getEnumConstants()) {
+            if (word(constant).equals(name)) {
+                return constant;
+            }
+        }
+        return refuse(at, "There is no " + keys.getSimpleName().toLowerCase(Locale.ROOT) + " called " + name);
+    }
+
+    private Object readRecord(JsonNode node, Class<?> type, String at) {
+        if (!node.isObject()) {
+            return refuse(at, (at.isEmpty() ? "The body" : at.substring(at.lastIndexOf('/') + 1)) + " must be an object, but was " + shown(node));
+        }
+        int before = faults.size();
+        RecordComponent[] components = type.getRecordComponents();
+        Object[] values = new Object[components.length];
+        Set<String> refused = new HashSet<>();
+        Set<String> known = new HashSet<>();
+        for (int i = 0; i < components.length; i++) {
+            String name = components[i].getName();
+            known.add(name);
+            boolean many = components[i].isAnnotationPresent(OneOrMany.class);
+            Object value = read(node.get(name), components[i].getGenericType(), at + "/" + name, many);
+            if (value == REFUSED) {
+                refused.add("/" + name);
+            } else {
+                values[i] = value;
+            }
+        }
+        for (String name : node.propertyNames()) {
+            if (!known.contains(name)) {
+                refuse(at + "/" + escaped(name), "There is no field called " + name + " here");
+            }
+        }
+        Object record = construct(type, components, values, refused, at);
+        return faults.size() > before ? REFUSED : record;
+    }
+
+    private Object construct(Class<?> type, RecordComponent[] components, Object[] values, Set<String> refused, String at) {
+        try {
+            Class<?>[] types = Arrays.stream(components).map(RecordComponent::getType).toArray(Class<?>[]::new);
+            Constructor<?> constructor = type.getDeclaredConstructor(types);
+            constructor.setAccessible(true);
+            return constructor.newInstance(values);
+        } catch (InvocationTargetException thrown) {
+            if (thrown.getCause() instanceof InvalidException invalid) {
+                invalid.faults().stream()
+                        .filter(fault -> !refused.contains(fault.pointer()))
+                        .forEach(fault -> faults.add(new Fault(at + fault.pointer(), fault.message())));
+                return REFUSED;
+            }
+            if (!refused.isEmpty()) {
+                return REFUSED; // a component that was refused arrived as null
+            }
+            throw new IllegalStateException("Cannot build " + type.getName(), thrown.getCause());
+        } catch (ReflectiveOperationException impossible) {
+            throw new IllegalStateException("Cannot build " + type.getName(), impossible);
+        }
+    }
+
+    private static String escaped(String name) {
+        return name.replace("~", "~0").replace("/", "~1");
+    }
+
+    private static String shown(JsonNode node) {
+        String text = node.isObject() ? "an object" : node.isArray() ? "a list" : node.toString();
+        return text.length() > 60 ? text.substring(0, 57) + "…" : text;
+    }
+}

@@ -1,0 +1,40 @@
+package eventide.server.json;
+
+import eventide.product.Product;
+import eventide.shape.InvalidException;
+import java.util.function.LongFunction;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Core's records to JSON text and back, for the wire and for the database alike. */
+@Component
+public class Shapes {
+    private final JsonMapper mapper;
+
+    public Shapes(JsonMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    public String write(Object value) {
+        return value == null ? null : mapper.writeValueAsString(value);
+    }
+
+    /** What we wrote ourselves; null stays null. */
+    public <T> T read(String json, Class<T> type) {
+        return json == null ? null : read(tree(json), type, id -> null);
+    }
+
+    public JsonNode tree(String json) {
+        return mapper.readTree(json);
+    }
+
+    /**
+     * @throws InvalidException with every fault
+     * @throws JacksonException where the text is not JSON at all
+     */
+    public <T> T read(JsonNode tree, Class<T> type, LongFunction<Product> shelf) {
+        return new ShapeReader(shelf).read(tree, type);
+    }
+}

@@ -1,0 +1,69 @@
+package eventide.server.washdays;
+
+import eventide.log.Rating;
+import eventide.log.Rubric;
+import eventide.server.clients.ClientRepository;
+import eventide.shape.InvalidException;
+import java.time.Clock;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api")
+class WashDayController {
+    private final WashDayRepository washDays;
+    private final ClientRepository clients;
+    private final Clock clock;
+
+    WashDayController(WashDayRepository washDays, ClientRepository clients, Clock clock) {
+        this.washDays = washDays;
+        this.clients = clients;
+        this.clock = clock;
+    }
+
+    @GetMapping("/clients/{id}/wash-days")
+    List<WashDay> ofClient(@PathVariable long id) {
+        clients.get(id);
+        return washDays.ofClient(id);
+    }
+
+    @PostMapping("/clients/{id}/wash-days")
+    @ResponseStatus(HttpStatus.CREATED)
+    WashDay plan(@PathVariable long id, @RequestBody WashDayDraft draft) {
+        clients.get(id);
+        return washDays.add(id, draft, clock.instant());
+    }
+
+    @GetMapping("/wash-days/{id}")
+    WashDay get(@PathVariable long id) {
+        return washDays.get(id);
+    }
+
+    @PutMapping("/wash-days/{id}/run")
+    WashDay run(@PathVariable long id, @RequestBody Run run) {
+        WashDay day = washDays.get(id);
+        int last = day.routine().steps().size() - 1;
+        if (run.steps().stream().anyMatch(step -> step.index() > last)) {
+            throw InvalidException.of("steps", "a step's index must be from 0 to " + last + ", as in the routine");
+        }
+        return washDays.run(id, run, clock.instant());
+    }
+
+    @PutMapping("/wash-days/{id}/rating")
+    WashDay rate(@PathVariable long id, @RequestBody Rating rating) {
+        return washDays.rate(id, rating, clock.instant());
+    }
+
+    @GetMapping("/rubric")
+    List<Rubric.Score> rubric() {
+        return Rubric.scores();
+    }
+}
