@@ -1,5 +1,6 @@
 package eventide.server.json;
 
+import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import eventide.server.shelf.ShelfRepository;
 import eventide.shape.Word;
@@ -51,6 +52,8 @@ class JsonConfig implements WebMvcConfigurer {
             return builder -> builder.addModule(module)
                     .changeDefaultPropertyInclusion(
                             in -> in.withValueInclusion(JsonInclude.Include.NON_NULL))
+                    // isDry() and the like are questions to a record, not parts of it
+                    .changeDefaultVisibility(v -> v.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
                     .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION);
         }
     }

@@ -1,7 +1,11 @@
 package eventide.server.washdays;
 
+import eventide.drying.TideModel;
 import eventide.log.Rating;
 import eventide.log.Rubric;
+import eventide.planner.Judgement;
+import eventide.routine.DoneRoutine;
+import eventide.routine.Routine;
 import eventide.server.clients.ClientRepository;
 import eventide.shape.InvalidException;
 import java.time.Clock;
@@ -45,6 +49,16 @@ class WashDayController {
     @GetMapping("/wash-days/{id}")
     WashDay get(@PathVariable long id) {
         return washDays.get(id);
+    }
+
+    /** The water as planned, and once anything was done, as it really ran. */
+    @GetMapping("/wash-days/{id}/tide")
+    WashTide tide(@PathVariable long id) {
+        WashDay day = washDays.get(id);
+        Judgement planned = Judgement.of(
+                new Judgement.Question(day.hair(), day.goal(), day.air(), day.schools(), day.limits(), day.routine()));
+        Routine done = DoneRoutine.of(day.routine(), day.done());
+        return new WashTide(planned, day.steps().isEmpty() ? null : TideModel.run(done, day.hair(), day.air()).tide());
     }
 
     @PutMapping("/wash-days/{id}/run")

@@ -153,6 +153,7 @@ public class WashDayRepository {
 
     private WashDay washDay(ResultSet row, int n) throws SQLException {
         long id = row.getLong("id");
+        Rating rating = shapes.read(row.getString("rating"), Rating.class);
         return new WashDay(
                 id,
                 row.getLong("client_id"),
@@ -167,7 +168,8 @@ public class WashDayRepository {
                 shapes.read(row.getString("limits"), Limits.class),
                 shapes.read(row.getString("routine"), Routine.class),
                 jdbc.sql(STEPS).param("id", id).query(WashDayRepository::step).list(),
-                shapes.read(row.getString("rating"), Rating.class),
+                rating,
+                RatingSummary.of(rating),
                 row.getInt("version"));
     }
 

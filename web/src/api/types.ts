@@ -1,0 +1,37 @@
+import type { components } from './schema'
+
+type Schemas = components['schemas']
+
+export type Hair = Schemas['Hair']
+export type ZoneReadings = Schemas['ZoneReadings']
+export type Goal = Schemas['Goal']
+export type Air = Schemas['Air']
+export type AirReading = Schemas['AirReading']
+export type Limits = Schemas['Limits']
+export type Product = Schemas['Product']
+export type Routine = Schemas['Routine']
+export type Step = Schemas['Step']
+export type Tide = Schemas['Tide']
+export type StepTide = Schemas['StepTide']
+export type Finding = Schemas['Finding']
+export type Amount = Schemas['Amount']
+export type Scores = Schemas['Scores']
+export type Outcome = Schemas['Outcome']
+export type Judgement = Schemas['Judgement']
+export type Suggestion = Schemas['Suggestion']
+export type Suggestions = Schemas['Suggestions']
+export type Reason = Schemas['Reason']
+export type Client = Schemas['Client']
+export type ClientDraft = Schemas['ClientDraft']
+export type ReadingTaken = Schemas['ReadingTaken']
+export type WashDay = Schemas['WashDay']
+export type StepDone = Schemas['StepDone']
+export type Run = Schemas['Run']
+export type Rating = Schemas['Rating']
+export type ZoneRating = Schemas['ZoneRating']
+export type RubricScore = Schemas['Score']
+export type Today = Schemas['Today']
+export type Fault = { pointer: string; message: string }
+
+export const ZONES = ['HAIRLINE', 'CROWN', 'LEFT', 'RIGHT', 'BACK', 'NAPE'] as const
+export type Zone = (typeof ZONES)[number]

@@ -1,0 +1,49 @@
+import { useQuery } from '@tanstack/react-query'
+import { NavLink } from 'react-router'
+import { airQuery } from '../api/queries'
+import { useTheme } from './useTheme'
+
+export function Header() {
+  const { theme, toggle } = useTheme()
+  const air = useQuery(airQuery).data
+  return (
+    <header className="border-ink flex flex-wrap items-center gap-x-6 border-b px-3 py-2 sm:px-6">
+      <NavLink to="/" className="figures text-xl tracking-[0.14em] uppercase">
+        Even Tide
+      </NavLink>
+      <nav aria-label="Main" className="flex gap-5">
+        <Place to="/" label="Today" />
+        <Place to="/shelf" label="Shelf" />
+      </nav>
+      <div className="figures ml-auto flex items-center gap-4 text-[0.95rem]">
+        {air !== undefined && (
+          <span className="hidden sm:inline">
+            Room {air.temperatureC.toFixed(0)}° {air.relativeHumidity.toFixed(0)} % · dew point{' '}
+            {air.dewPointC.toFixed(0)}°, {air.band.toLowerCase().replace('_', ' ')} ·{' '}
+            <span className="text-muted">{air.from}</span>
+          </span>
+        )}
+        <button
+          type="button"
+          onClick={toggle}
+          aria-pressed={theme === 'night'}
+          className="border-ink min-h-8 border px-2.5 hover:bg-shallow"
+        >
+          Night chart
+        </button>
+      </div>
+    </header>
+  )
+}
+
+function Place({ to, label }: { to: string; label: string }) {
+  return (
+    <NavLink
+      to={to}
+      end={to === '/'}
+      className="aria-[current=page]:border-ink border-b-2 border-transparent py-1 font-medium hover:border-line"
+    >
+      {label}
+    </NavLink>
+  )
+}

@@ -1,0 +1,53 @@
+import type { Tide } from '../api/types'
+import { waterAt, type Scales } from './tideGeometry'
+
+const WORDS = {
+  CAST_SET: 'cast sets',
+  CLIPS_OUT: 'clips out',
+  LENGTHS_DRY: 'lengths dry',
+  ROOTS_DRY: 'roots dry',
+} as const
+
+type FlagsProps = { marks: Tide['marks']; tide: Tide; s: Scales; right: number; narrow: boolean }
+
+/** Small flags for the moments hands wait for, staggered so that none covers another. */
+export function Flags({ marks, tide, s, right, narrow }: FlagsProps) {
+  const placed: { x0: number; x1: number; y: number }[] = []
+  const flags = marks.map((mark) => {
+    const x = s.x(mark.minute)
+    const water = mark.what === 'ROOTS_DRY' ? 'roots' : 'lengths'
+    const foot = s.y(waterAt(tide, water, mark.minute))
+    const text = `${WORDS[mark.what]} ${Math.round(mark.minute)}′`
+    const wide = text.length * (narrow ? 5.2 : 6) + 22
+    const leftward = x + wide > right
+    const [x0, x1] = leftward ? [x - wide, x] : [x, x + wide]
+    let y = foot - 26
+    while (placed.some((p) => p.x0 < x1 && x0 < p.x1 && Math.abs(p.y - y) < 17)) y -= 18
+    placed.push({ x0, x1, y })
+    return { what: mark.what, minute: mark.minute, x, foot, y, text, leftward }
+  })
+  return (
+    <g className="figures" fontSize={narrow ? 11 : 13}>
+      {flags.map((flag) => (
+        <g key={flag.what + flag.minute}>
+          <line x1={flag.x} x2={flag.x} y1={flag.foot} y2={flag.y} stroke="var(--ink)" strokeWidth={1.2} />
+          <path
+            d={`M${flag.x} ${flag.y}l${flag.leftward ? -13 : 13} 5l${flag.leftward ? 13 : -13} 5z`}
+            fill="var(--ink)"
+          />
+          <text
+            x={flag.x + (flag.leftward ? -17 : 17)}
+            y={flag.y + 9}
+            textAnchor={flag.leftward ? 'end' : 'start'}
+            fill="var(--ink)"
+            stroke="var(--sand)"
+            strokeWidth={3}
+            paintOrder="stroke"
+          >
+            {flag.text}
+          </text>
+        </g>
+      ))}
+    </g>
+  )
+}

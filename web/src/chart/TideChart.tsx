@@ -1,0 +1,301 @@
+import { useRef, type KeyboardEvent } from 'react'
+import type { Amount, Finding, Routine, StepTide, Tide } from '../api/types'
+import { minutesText, shortName, stepLine, wetnessWord } from '../api/words'
+import { Flags } from './Flags'
+import { Posts } from './Posts'
+import { TimeScale } from './TimeScale'
+import { area, curve, fitLabels, points, scales, type Box } from './tideGeometry'
+import { useWidth } from './useWidth'
+
+type TideChartProps = {
+  tide: Tide
+  routine: Routine
+  amounts: readonly Amount[]
+  findings: readonly Finding[]
+  /** Index of the step in hand. */
+  selected?: number | undefined
+  onSelect?: ((index: number) => void) | undefined
+  /** What was really done, drawn thin over the plan. */
+  actual?: Tide | undefined
+  /** Minutes since the start; draws where we are. */
+  nowMinute?: number | undefined
+  /** Pixels. */
+  height: number
+}
+
+const BANDS = [
+  [75, 'soaking'],
+  [60, 'wet'],
+  [35, 'damp'],
+  [10, 'nearly dry'],
+] as const
+
+/** Water over time: minutes across, wetness down the side, every step hung where the water will be at its turn. */
+export function TideChart(props: TideChartProps) {
+  const { tide, routine, amounts, findings, selected, actual, nowMinute, height } = props
+  const [ref, width] = useWidth(1200)
+  const narrow = width < 560
+  const box: Box = {
+    width,
+    height,
+    left: narrow ? 30 : 52,
+    right: narrow ? 12 : 24,
+    top: 46,
+    bottom: narrow ? 34 : 38,
+  }
+  const s = scales(actual === undefined ? [tide] : [tide, actual], box)
+  const lengths = points(tide, 'lengths')
+  const roots = points(tide, 'roots')
+  const loud = new Set(findings.filter((f) => f.severity !== 'NOTE').map((f) => f.step))
+  const labels = fitLabels(
+    tide.steps.map((step) => ({
+      index: step.index,
+      x: s.x(step.startMinute),
+      text: lower(nameOf(routine, step.index)),
+      wanted: step.index === selected,
+    })),
+    width - box.right,
+    narrow ? 5.4 : 6.1,
+  )
+  return (
+    <div ref={ref} className="relative" style={{ height }}>
+      <svg width={width} height={height} className="block" role="img" aria-label={summary(tide)}>
+        <Defs />
+        <rect
+          x={box.left}
+          y={box.top}
+          width={width - box.left - box.right}
+          height={height - box.top - box.bottom}
+          fill="var(--sand)"
+        />
+        <rect
+          x={box.left}
+          y={box.top}
+          width={width - box.left - box.right}
+          height={height - box.top - box.bottom}
+          fill="url(#stipple)"
+        />
+        <path d={area(roots, s, 0)} fill="var(--shallow)" />
+        <path d={area(lengths, s, 0)} fill="url(#deep)" />
+        {BANDS.map(([from, word]) => (
+          <g key={word} className="figures" fontSize={narrow ? 10 : 12}>
+            <line
+              x1={box.left}
+              x2={width - box.right}
+              y1={s.y(from)}
+              y2={s.y(from)}
+              stroke="var(--line)"
+              strokeDasharray="1 5"
+            />
+            <text x={box.left - 7} y={s.y(from) + 4} textAnchor="end" fill="var(--ink)">
+              {from}
+            </text>
+            {!narrow && (
+              <text
+                x={width - box.right - 6}
+                y={s.y(from) + 13}
+                textAnchor="end"
+                fill="var(--muted)"
+                fontWeight={500}
+              >
+                {word}
+              </text>
+            )}
+          </g>
+        ))}
+        <text
+          x={box.left - 7}
+          y={box.top + 5}
+          textAnchor="end"
+          className="figures"
+          fontSize={narrow ? 10 : 12}
+          fill="var(--ink)"
+        >
+          100
+        </text>
+        {tide.steps.map((step) => (
+          <line
+            key={step.index}
+            x1={s.x(step.startMinute)}
+            x2={s.x(step.startMinute)}
+            y1={box.top - 8}
+            y2={height - box.bottom}
+            stroke={step.index === selected ? 'var(--ink)' : 'var(--line)'}
+            strokeDasharray={step.index === selected ? '' : '2 4'}
+          />
+        ))}
+        <path d={curve(roots, s)} fill="none" stroke="var(--roots)" strokeWidth={1.8} strokeDasharray="7 4" />
+        <path d={curve(lengths, s)} fill="none" stroke="var(--lengths)" strokeWidth={2.6} />
+        {actual !== undefined && (
+          <>
+            <path
+              d={curve(points(actual, 'roots'), s)}
+              fill="none"
+              stroke="var(--ink)"
+              strokeWidth={1.1}
+              strokeDasharray="7 4"
+            />
+            <path
+              d={curve(points(actual, 'lengths'), s)}
+              fill="none"
+              stroke="var(--ink)"
+              strokeWidth={1.6}
+              strokeDasharray="1.5 3"
+              strokeLinecap="round"
+            />
+          </>
+        )}
+        <WaterNames tide={tide} s={s} />
+        <Posts tide={tide} amounts={amounts} loud={loud} s={s} />
+        <Flags marks={tide.marks} tide={tide} s={s} right={width - box.right} narrow={narrow} />
+        {nowMinute !== undefined && <Now x={s.x(Math.min(nowMinute, s.lastMinute))} box={box} />}
+        <TimeScale tide={tide} s={s} box={box} />
+        <g className="figures" fontSize={narrow ? 11 : 13} fill="var(--ink)">
+          {labels.map((label) => (
+            <text key={label.index} x={label.x + 2} y={17} fontWeight={label.index === selected ? 700 : 600}>
+              <tspan fill={loud.has(label.index) ? 'var(--caution)' : 'var(--ink)'}>{label.index + 1}</tspan>
+              {label.text !== undefined && <tspan dx={5}>{label.text}</tspan>}
+            </text>
+          ))}
+        </g>
+      </svg>
+      {props.onSelect !== undefined && <Strips {...props} onSelect={props.onSelect} s={s} box={box} />}
+    </div>
+  )
+}
+
+function Defs() {
+  return (
+    <defs>
+      <pattern id="stipple" width="9" height="9" patternUnits="userSpaceOnUse">
+        <circle cx="2" cy="2" r=".8" fill="var(--stipple)" opacity=".55" />
+        <circle cx="6.5" cy="6.5" r=".8" fill="var(--stipple)" opacity=".4" />
+      </pattern>
+      <linearGradient id="deep" x1="0" y1="0" x2="0" y2="1">
+        <stop offset="0" stopColor="var(--paper)" />
+        <stop offset="1" stopColor="var(--water)" />
+      </linearGradient>
+    </defs>
+  )
+}
+
+/** Each line named on itself, where the two stand well apart. */
+function WaterNames({ tide, s }: { tide: Tide; s: ReturnType<typeof scales> }) {
+  let best = { minute: 0, gap: 0 }
+  tide.minutes.forEach((minute, i) => {
+    const gap = (tide.roots[i] ?? 0) - (tide.lengths[i] ?? 0)
+    const inside = s.x(minute) > s.x(0) + 70 && s.x(minute) < s.x(s.lastMinute) - 80
+    if (inside && gap > best.gap) best = { minute, gap }
+  })
+  if (best.gap < 6) return null
+  const lengths = tide.lengths[best.minute] ?? 0
+  const roots = tide.roots[best.minute] ?? 0
+  return (
+    <g className="figures" fontSize={13} paintOrder="stroke" strokeWidth={3}>
+      <text x={s.x(best.minute) + 9} y={s.y(roots) - 7} fill="var(--roots)" stroke="var(--sand)">
+        roots
+      </text>
+      <text
+        x={s.x(best.minute) - 9}
+        y={s.y(lengths) + 18}
+        textAnchor="end"
+        fill="var(--lengths)"
+        stroke="var(--paper)"
+      >
+        lengths
+      </text>
+    </g>
+  )
+}
+
+function Now({ x, box }: { x: number; box: Box }) {
+  return (
+    <g>
+      <line
+        x1={x}
+        x2={x}
+        y1={box.top - 12}
+        y2={box.height - box.bottom}
+        stroke="var(--ink)"
+        strokeWidth={2}
+      />
+      <path d={`M${x - 6} ${box.top - 14}h12l-6 8z`} fill="var(--ink)" />
+    </g>
+  )
+}
+
+type StripsProps = TideChartProps & {
+  onSelect: (index: number) => void
+  s: ReturnType<typeof scales>
+  box: Box
+}
+
+/** One target per step over the picture: click it, or walk with the arrow keys and hear it read out. */
+function Strips({ tide, routine, amounts, findings, selected, onSelect, s, box }: StripsProps) {
+  const group = useRef<HTMLDivElement>(null)
+  const walk = (event: KeyboardEvent) => {
+    const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0
+    if (by === 0) return
+    event.preventDefault()
+    const buttons = [...(group.current?.querySelectorAll('button') ?? [])]
+    const next = buttons[buttons.findIndex((b) => b === document.activeElement) + by]
+    next?.focus()
+    next?.click()
+  }
+  return (
+    <div ref={group} role="group" aria-label="Steps on the water" onKeyDown={walk}>
+      {tide.steps.map((step, i) => {
+        const from = s.x(step.startMinute)
+        const to = Math.max(from + 3, s.x(tide.steps[i + 1]?.startMinute ?? step.endMinute))
+        const isOn = step.index === selected
+        return (
+          <button
+            key={step.index}
+            type="button"
+            tabIndex={isOn || (selected === undefined && i === 0) ? 0 : -1}
+            aria-pressed={isOn}
+            aria-label={spoken(step, routine, amounts, findings)}
+            onClick={() => onSelect(step.index)}
+            className={isOn ? 'bg-ink/8 absolute' : 'hover:bg-ink/5 absolute'}
+            style={{ left: from, width: to - from, top: 4, height: box.height - box.bottom - 4 }}
+          />
+        )
+      })}
+    </div>
+  )
+}
+
+function nameOf(routine: Routine, index: number): string {
+  const step = routine.steps[index]
+  return step === undefined ? '' : shortName(step)
+}
+
+function lower(text: string): string {
+  return text.charAt(0).toLowerCase() + text.slice(1)
+}
+
+function summary(tide: Tide): string {
+  const dry = tide.marks.find((m) => m.what === 'ROOTS_DRY')
+  const end = minutesText(tide.steps.at(-1)?.endMinute ?? 0)
+  return `Tide: ${tide.steps.length} steps over ${end}. ${dry === undefined ? 'Roots are not dry at the end.' : `Roots are dry after ${minutesText(dry.minute)}.`}`
+}
+
+function spoken(
+  step: StepTide,
+  routine: Routine,
+  amounts: readonly Amount[],
+  findings: readonly Finding[],
+): string {
+  const own = routine.steps[step.index]
+  const amount = amounts.find((a) => a.step === step.index)
+  const found = findings.filter((f) => f.step === step.index).map((f) => f.message)
+  return [
+    `Step ${step.index + 1}: ${own === undefined ? '' : stepLine(own)}`,
+    `minute ${Math.round(step.startMinute)} to ${Math.round(step.endMinute)}`,
+    `hair ${wetnessWord(step.wetness)}, ${Math.round(step.wetness)} percent`,
+    ...(amount === undefined
+      ? []
+      : [`${amount.dose}, works from ${amount.product.windowLow} to ${amount.product.windowHigh} percent`]),
+    ...found,
+  ].join('; ')
+}

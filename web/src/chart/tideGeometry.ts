@@ -1,0 +1,120 @@
+import { scaleLinear } from 'd3-scale'
+import { curveMonotoneX, line } from 'd3-shape'
+import type { StepTide, Tide } from '../api/types'
+
+export type Box = { width: number; height: number; left: number; right: number; top: number; bottom: number }
+
+export type Scales = {
+  x: (minute: number) => number
+  y: (percent: number) => number
+  ticks: readonly number[]
+  /** Where the time scale changes, in minutes; undefined where it runs evenly. */
+  breakAt: number | undefined
+  lastMinute: number
+}
+
+/** Share of the width that the work keeps when a long wait follows it. */
+const WORK_SHARE = 0.72
+
+/** Scales for one or two tides. A long wait at the end is drawn closer, so that the work stays readable. */
+export function scales(tides: readonly Tide[], box: Box): Scales {
+  const lastMinute = Math.max(1, ...tides.map(endOf))
+  const handsEnd = Math.max(1, ...tides.map(handsEndOf))
+  const from = box.left
+  const to = box.width - box.right
+  const broken = handsEnd < lastMinute * WORK_SHARE && lastMinute - handsEnd > 20
+  const x = broken
+    ? scaleLinear([0, handsEnd, lastMinute], [from, from + WORK_SHARE * (to - from), to])
+    : scaleLinear([0, lastMinute], [from, to])
+  const y = scaleLinear([100, 0], [box.top, box.height - box.bottom])
+  const evenTicks = scaleLinear([0, broken ? handsEnd : lastMinute], [0, 1]).ticks(
+    Math.max(3, Math.floor((to - from) / 110)),
+  )
+  const ticks = broken
+    ? [
+        ...evenTicks.filter((t) => x(t) < x(handsEnd) - 30),
+        ...scaleLinear([handsEnd, lastMinute], [0, 1])
+          .ticks(3)
+          .filter((t) => t > handsEnd && x(lastMinute) - x(t) > 44),
+        lastMinute,
+      ]
+    : evenTicks
+  return { x: (m) => x(m), y: (p) => y(p), ticks, breakAt: broken ? handsEnd : undefined, lastMinute }
+}
+
+function endOf(tide: Tide): number {
+  return tide.steps.at(-1)?.endMinute ?? tide.minutes.at(-1) ?? 0
+}
+
+/** When hands are last busy before the longest wait. */
+function handsEndOf(tide: Tide): number {
+  let longest: StepTide | undefined
+  for (const step of tide.steps) {
+    const wait = step.endMinute - step.startMinute - step.handsOnMinutes
+    if (longest === undefined || wait > longest.endMinute - longest.startMinute - longest.handsOnMinutes)
+      longest = step
+  }
+  if (longest === undefined || longest.endMinute - longest.startMinute - longest.handsOnMinutes < 20)
+    return endOf(tide)
+  return Math.max(1, longest.startMinute)
+}
+
+type Point = readonly [number, number]
+
+/** Minute and percent of one of the waters, thinned to what a screen can show. */
+export function points(tide: Tide, water: 'lengths' | 'roots'): Point[] {
+  const every = Math.max(1, Math.floor(tide.minutes.length / 900))
+  return tide.minutes.flatMap((minute, i): Point[] =>
+    i % every === 0 || i === tide.minutes.length - 1 ? [[minute, tide[water][i] ?? 0]] : [],
+  )
+}
+
+export function curve(of: readonly Point[], s: Scales): string {
+  return (
+    line<Point>(
+      (p) => s.x(p[0]),
+      (p) => s.y(p[1]),
+    ).curve(curveMonotoneX)([...of]) ?? ''
+  )
+}
+
+/** The curve closed along the bottom or the top of the water. */
+export function area(of: readonly Point[], s: Scales, toPercent: number): string {
+  const first = of[0]
+  const last = of.at(-1)
+  if (first === undefined || last === undefined) return ''
+  return `${curve(of, s)}L${s.x(last[0])},${s.y(toPercent)}L${s.x(first[0])},${s.y(toPercent)}Z`
+}
+
+/** Water at a moment, by straight line between whole minutes. */
+export function waterAt(tide: Tide, water: 'lengths' | 'roots', minute: number): number {
+  const values = tide[water]
+  const last = values.length - 1
+  if (last < 0) return 0
+  const at = Math.min(Math.max(0, minute), last)
+  const low = values[Math.floor(at)] ?? 0
+  const high = values[Math.ceil(at)] ?? low
+  return low + (at - Math.floor(at)) * (high - low)
+}
+
+export type Label = { index: number; x: number; text: string | undefined }
+
+/** Which step names fit along the top: a number always where there is room for it, its words where there is room for them. */
+export function fitLabels(
+  steps: readonly { index: number; x: number; text: string; wanted: boolean }[],
+  right: number,
+  letter: number,
+): Label[] {
+  const labels: Label[] = []
+  let free = -Infinity
+  steps.forEach((step, i) => {
+    const number = String(step.index + 1).length * letter + 7
+    if (step.x < free && !step.wanted) return
+    const next = steps.slice(i + 1).find((later) => later.x > step.x + number)?.x ?? right
+    const words = number + step.text.length * letter + 12
+    const fits = step.x + words <= (step.wanted ? right : next)
+    labels.push({ index: step.index, x: step.x, text: fits ? step.text : undefined })
+    free = step.x + (fits ? words : number + 3)
+  })
+  return labels
+}

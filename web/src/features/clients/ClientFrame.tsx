@@ -1,0 +1,50 @@
+import { useQuery } from '@tanstack/react-query'
+import { NavLink, Outlet, useOutletContext, useParams } from 'react-router'
+import { clientQuery } from '../../api/queries'
+import type { Client } from '../../api/types'
+import { hairLine } from '../../api/words'
+import { Failure, Waiting } from '../../ui/Notice'
+
+const COURSE = [
+  ['consult', 'Consult'],
+  ['plan', 'Plan'],
+  ['chair', 'Chair'],
+  ['log', 'Log'],
+] as const
+
+/** One client's places, in the order of the work. */
+export function ClientFrame() {
+  const id = Number(useParams()['clientId'])
+  const { data, error } = useQuery(clientQuery(id))
+  if (error !== null) return <Failure error={error} />
+  if (data === undefined) return <Waiting what="Opening the client" />
+  return (
+    <>
+      <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1 py-3">
+        <h1 className="text-[1.7rem] leading-tight font-semibold">{data.name}</h1>
+        <p className="figures text-muted text-[1.02rem]">
+          {data.hair === undefined ? 'not read yet' : hairLine(data.hair)}
+        </p>
+        <nav aria-label="Course" className="ml-auto flex items-center">
+          {COURSE.map(([to, label], i) => (
+            <span key={to} className="flex items-center">
+              {i > 0 && <span aria-hidden className="bg-line mx-2 h-px w-4 sm:mx-3 sm:w-7" />}
+              <NavLink
+                to={to}
+                className="text-muted aria-[current=page]:text-ink aria-[current=page]:border-ink border-b-2 border-transparent py-1 font-medium aria-[current=page]:font-semibold hover:border-line"
+              >
+                {label}
+              </NavLink>
+            </span>
+          ))}
+        </nav>
+      </div>
+      <Outlet context={data} />
+    </>
+  )
+}
+
+/** The client whose place is open. */
+export function useClient(): Client {
+  return useOutletContext<Client>()
+}

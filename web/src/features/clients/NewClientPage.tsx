@@ -1,0 +1,48 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useNavigate } from 'react-router'
+import { answered, api } from '../../api/client'
+import { Button } from '../../ui/Button'
+import { Failure } from '../../ui/Notice'
+
+export function NewClientPage() {
+  const [name, setName] = useState('')
+  const navigate = useNavigate()
+  const queries = useQueryClient()
+  const add = useMutation({
+    mutationFn: () => answered(api.POST('/api/clients', { body: { name } })),
+    onSuccess: async (client) => {
+      await queries.invalidateQueries({ queryKey: ['today'] })
+      await navigate(`/clients/${client.id}/consult`)
+    },
+  })
+  return (
+    <form
+      className="sheet mt-6 grid max-w-xl gap-4 p-6"
+      onSubmit={(event) => {
+        event.preventDefault()
+        add.mutate()
+      }}
+    >
+      <h1 className="text-2xl font-semibold">New client</h1>
+      <label className="grid gap-1">
+        <span className="label">Name</span>
+        <input
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+          autoComplete="off"
+          className="border-ink bg-paper min-h-11 border px-3 text-lg"
+        />
+      </label>
+      {add.error !== null && <Failure error={add.error} />}
+      <Button
+        main
+        type="submit"
+        disabled={name.trim() === '' || add.isPending}
+        className="justify-self-start"
+      >
+        Read the hair
+      </Button>
+    </form>
+  )
+}

@@ -1,0 +1,79 @@
+import { useState } from 'react'
+import type { Outcome, Scores, Zone } from '../../api/types'
+import { ZONE_LABEL } from '../../api/words'
+import { Island } from '../../chart/Island'
+
+const SHOWN = [
+  ['definition', 'Definition'],
+  ['clumping', 'Clumping'],
+  ['frizz', 'Frizz'],
+  ['volume', 'Volume'],
+  ['softness', 'Softness'],
+  ['shrinkagePercent', 'Shrinkage %'],
+] as const satisfies readonly (readonly [keyof Scores, string])[]
+
+/** What the routine is expected to come to, zone by zone; a zone opens its reasons. */
+export function Expected({ outcome }: { outcome: Outcome }) {
+  const [score, setScore] = useState<keyof Scores>('definition')
+  const [zone, setZone] = useState<Zone | undefined>(undefined)
+  return (
+    <section aria-labelledby="expected" className="flex min-h-0 flex-col overflow-y-auto px-3 pt-3">
+      <h2 id="expected" className="label pb-1">
+        Expected, zone by zone
+      </h2>
+      <div className="figures grid grid-cols-3 gap-x-2 pb-1.5 text-[0.92rem]">
+        {SHOWN.map(([name, label]) => (
+          <button
+            key={name}
+            type="button"
+            aria-pressed={score === name}
+            onClick={() => setScore(name)}
+            className="aria-pressed:border-ink flex justify-between border-b-2 border-transparent text-left hover:border-line"
+          >
+            <span>{label}</span>
+            <span>{outcome.overall[name].toFixed(name === 'shrinkagePercent' ? 0 : 1)}</span>
+          </button>
+        ))}
+      </div>
+      {zone === undefined ? (
+        <div className="mx-auto w-full max-w-52 pb-2">
+          <Island title="" value={(z) => shownValue(score, outcome.byZone[z]?.[score])} onSelect={setZone} />
+        </div>
+      ) : (
+        <Because outcome={outcome} zone={zone} score={score} onClose={() => setZone(undefined)} />
+      )}
+    </section>
+  )
+}
+
+function shownValue(score: keyof Scores, value: number | undefined): number | string | undefined {
+  return score === 'shrinkagePercent' && value !== undefined ? `${Math.round(value)}` : value
+}
+
+type BecauseProps = { outcome: Outcome; zone: Zone; score: keyof Scores; onClose: () => void }
+
+function Because({ outcome, zone, score, onClose }: BecauseProps) {
+  const own = outcome.contributions.filter((c) => c.zone === zone && c.score === score)
+  return (
+    <div className="text-[0.92rem]" role="region" aria-label={`Why, ${ZONE_LABEL[zone]}`}>
+      <button type="button" onClick={onClose} className="underline">
+        Back to the head
+      </button>
+      <p className="font-semibold">
+        {SHOWN.find(([name]) => name === score)?.[1]}, {ZONE_LABEL[zone]}:{' '}
+        {outcome.byZone[zone]?.[score].toFixed(1)}
+      </p>
+      <ul>
+        {own.map((c, i) => (
+          <li key={i} className="border-line flex justify-between gap-2 border-b border-dotted">
+            <span>{c.because}</span>
+            <span className="figures">
+              {c.by < 0 ? '−' : '+'}
+              {Math.abs(c.by).toFixed(1)}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </div>
+  )
+}

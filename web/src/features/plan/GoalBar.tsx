@@ -1,0 +1,96 @@
+import { ToggleGroup } from 'radix-ui'
+import type { Goal } from '../../api/types'
+import { minutesText } from '../../api/words'
+import type { PlanDraft } from './planState'
+
+type GoalBarProps = {
+  draft: PlanDraft
+  onChange: (change: Partial<Pick<PlanDraft, 'goal' | 'limits'>>) => void
+}
+
+const WISHES = [
+  ['definition', 'Definition'],
+  ['volume', 'Volume'],
+  ['length', 'Kept length'],
+  ['softness', 'Softness'],
+  ['longevity', 'Days'],
+  ['lowFrizz', 'No frizz'],
+] as const
+
+const DEGREES = ['does not matter', 'a little', 'wanted', 'above all']
+
+/** What is wanted and how long there is: a few large controls. */
+export function GoalBar({ draft, onChange }: GoalBarProps) {
+  const { goal, limits } = draft
+  return (
+    <div className="mb-2 flex flex-wrap items-center gap-x-5 gap-y-1.5">
+      {WISHES.map(([wish, label]) => (
+        <Wish
+          key={wish}
+          label={label}
+          value={wish === 'lowFrizz' ? (goal.lowFrizz ?? goal.definition) : goal[wish]}
+          onChange={(value) => onChange({ goal: { ...goal, [wish]: value } satisfies Goal })}
+        />
+      ))}
+      <div className="ml-auto flex items-center gap-1.5">
+        <span className="label">Time</span>
+        <Stepper
+          label="Less time"
+          text="−"
+          onClick={() => onChange({ limits: { ...limits, minutes: Math.max(30, limits.minutes - 15) } })}
+        />
+        <output className="figures min-w-16 text-center text-lg">{minutesText(limits.minutes)}</output>
+        <Stepper
+          label="More time"
+          text="+"
+          onClick={() => onChange({ limits: { ...limits, minutes: Math.min(1440, limits.minutes + 15) } })}
+        />
+      </div>
+    </div>
+  )
+}
+
+type WishProps = { label: string; value: number; onChange: (value: number) => void }
+
+/** Three marks on a staff: none to above all. */
+function Wish({ label, value, onChange }: WishProps) {
+  return (
+    <div className="flex items-center gap-2">
+      <span className="label">{label}</span>
+      <ToggleGroup.Root
+        type="single"
+        aria-label={label}
+        value={String(value)}
+        onValueChange={(next) => {
+          if (next !== '') onChange(Number(next))
+        }}
+        className="flex"
+      >
+        {DEGREES.map((degree, i) => (
+          <ToggleGroup.Item
+            key={degree}
+            value={String(i)}
+            aria-label={`${label}: ${degree}`}
+            title={degree}
+            className="group figures border-ink data-[state=on]:bg-ink data-[state=on]:text-paper bg-paper -ml-px h-8 w-7 border text-[0.95rem] hover:bg-shallow"
+          >
+            {i}
+          </ToggleGroup.Item>
+        ))}
+      </ToggleGroup.Root>
+    </div>
+  )
+}
+
+function Stepper({ label, text, onClick }: { label: string; text: string; onClick: () => void }) {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      onClick={onClick}
+      className="border-ink bg-paper h-8 w-8 border text-lg leading-none hover:bg-shallow"
+    >
+      {text}
+    </button>
+  )
+}

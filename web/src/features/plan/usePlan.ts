@@ -1,0 +1,74 @@
+import { useQuery } from '@tanstack/react-query'
+import { airQuery, checkQuery, productsQuery, suggestQuery, type Setting } from '../../api/queries'
+import type { Air, Client, Hair, Judgement, Product, Reason, Routine, Suggestions } from '../../api/types'
+import { useStored } from '../../ui/useStored'
+import { isPlanDraft, USUAL_GOAL, USUAL_LIMITS, type PlanDraft } from './planState'
+
+export type Plan = {
+  draft: PlanDraft
+  setDraft: (next: PlanDraft | undefined) => void
+  setting: Setting
+  suggestions: Suggestions | undefined
+  /** What is on the water now; undefined until the first answer. */
+  open: { name: string; routine: Routine; judgement: Judgement; why: Reason[] } | undefined
+  error: Error | null
+  busy: boolean
+}
+
+const MILD: Air = { temperatureC: 22, relativeHumidity: 52 }
+const NOTHING: Product[] = []
+
+/** The plan of a client whose hair has been read. */
+export function usePlan(client: Client, hair: Hair): Plan {
+  const [stored, setDraft] = useStored(`plan:${client.id}`, isPlanDraft)
+  const draft: PlanDraft = stored ?? {
+    goal: client.goal ?? USUAL_GOAL,
+    limits: client.limits ?? USUAL_LIMITS,
+    pick: 0,
+    past: [],
+  }
+  const reading = useQuery(airQuery).data
+  const air =
+    reading === undefined
+      ? MILD
+      : { temperatureC: reading.temperatureC, relativeHumidity: reading.relativeHumidity }
+  const shelf = useQuery(productsQuery)
+  const setting: Setting = { hair, goal: draft.goal, air, limits: draft.limits }
+  const suggested = useQuery({
+    ...suggestQuery(setting, shelf.data ?? NOTHING),
+    enabled: shelf.data !== undefined,
+  })
+  const suggestion = suggested.data?.suggestions[draft.pick] ?? suggested.data?.suggestions[0]
+  const edited = draft.routine
+  const check = useQuery({
+    ...checkQuery(setting, edited ?? { formatVersion: 1, steps: [] }),
+    enabled: edited !== undefined,
+  })
+  return {
+    draft,
+    setDraft,
+    setting,
+    suggestions: suggested.data,
+    open: opened(),
+    error: shelf.error ?? suggested.error ?? (edited === undefined ? null : check.error),
+    busy: suggested.isFetching || check.isFetching,
+  }
+
+  function opened(): Plan['open'] {
+    if (edited !== undefined) {
+      if (check.data === undefined) return undefined
+      const steps = check.data.tide.steps.length
+      // While a new answer is under way the old one is shown with the routine it belongs to.
+      if (steps !== edited.steps.length && suggestion === undefined) return undefined
+      return {
+        name: suggestion === undefined ? 'By hand' : `${suggestion.name}, changed`,
+        routine: steps === edited.steps.length ? edited : (draft.past.at(-1) ?? edited),
+        judgement: check.data,
+        why: suggestion?.why ?? [],
+      }
+    }
+    return suggestion === undefined
+      ? undefined
+      : { name: suggestion.name, routine: suggestion.routine, judgement: suggestion, why: suggestion.why }
+  }
+}

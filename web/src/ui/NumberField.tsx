@@ -1,0 +1,56 @@
+import { useId } from 'react'
+
+type NumberFieldProps = {
+  label: string
+  unit: string
+  /** In the unit, inclusive. */
+  min: number
+  max: number
+  value: number | undefined
+  onChange: (value: number) => void
+  hint?: string
+}
+
+/** A number with its unit; what is out of range is said, and not taken. */
+export function NumberField({ label, unit, min, max, value, onChange, hint }: NumberFieldProps) {
+  const id = useId()
+  return (
+    <div className="grid gap-1 justify-self-start">
+      <span className="flex items-baseline gap-2">
+        <label htmlFor={id} className="label">
+          {label}
+        </label>
+        {hint !== undefined && <span className="text-muted text-sm">{hint}</span>}
+      </span>
+      <span className="flex items-center gap-2">
+        <input
+          id={id}
+          key={value}
+          type="text"
+          inputMode="decimal"
+          defaultValue={value ?? ''}
+          onChange={(event) => {
+            const text = event.target.value.replace(',', '.').trim()
+            const next = Number(text)
+            const good = text !== '' && next >= min && next <= max
+            event.target.setCustomValidity(
+              good || text === '' ? '' : `${label} must be from ${min} to ${max} ${unit}`,
+            )
+            event.target.reportValidity()
+          }}
+          onBlur={(event) => take(event.target)}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') take(event.currentTarget)
+          }}
+          className="border-ink bg-paper invalid:border-caution figures min-h-10 w-24 border px-2 text-lg invalid:border-2"
+        />
+        <span className="text-muted">{unit}</span>
+      </span>
+    </div>
+  )
+
+  function take(input: HTMLInputElement) {
+    const text = input.value.replace(',', '.').trim()
+    if (text !== '' && input.validity.valid && Number(text) !== value) onChange(Number(text))
+  }
+}
