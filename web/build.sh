@@ -8,7 +8,8 @@ stamp() { find package.json package-lock.json "$@" -type f -print0 2>/dev/null |
 lock=$(sha256sum package-lock.json)
 if [ ! -d node_modules ] || [ "$(cat node_modules/.stamp 2>/dev/null)" != "$lock" ]; then
   echo "Fetching the screens' libraries…"
-  npm ci --no-audit --no-fund --loglevel=error
+  # Not "npm ci": it refuses a lock whose optional builds for other platforms were not all served.
+  npm install --no-save --no-audit --no-fund --loglevel=error
   echo "$lock" > node_modules/.stamp
 fi
 

@@ -94,6 +94,10 @@ export function stepLine(step: Step): string {
 
 /** The fewest words that still name the step. */
 export function shortName(step: Step): string {
+  if (step.action === 'EACH_SECTION') {
+    const inner = (step.steps ?? []).filter((own) => own.action !== 'MIST' && own.action !== 'REWET')
+    return inner.map((own, i) => (i === 0 ? shortName(own) : shortName(own).toLowerCase())).join(', ')
+  }
   const worn = wornName(step)
   if (worn === undefined) return ACTION[step.action]
   return step.action === 'APPLY' ? worn : `${ACTION[step.action]}, ${worn}`

@@ -51,6 +51,7 @@ export function TideChart(props: TideChartProps) {
     tide.steps.map((step) => ({
       index: step.index,
       x: s.x(step.startMinute),
+      width: s.x(step.endMinute) - s.x(step.startMinute),
       text: lower(nameOf(routine, step.index)),
       wanted: step.index === selected,
     })),

@@ -42,7 +42,7 @@ export function TimeScale({ tide, s, box }: { tide: Tide; s: Scales; box: Box })
           />
         )
       })}
-      <g className="figures" fontSize={12.5} fill="var(--ink)" stroke="none">
+      <g className="figures" fontSize={13.5} fontWeight={500} fill="var(--ink)" stroke="none">
         {s.ticks.map((tick) => (
           <text
             key={tick}

@@ -99,22 +99,24 @@ export function waterAt(tide: Tide, water: 'lengths' | 'roots', minute: number):
 
 export type Label = { index: number; x: number; text: string | undefined }
 
-/** Which step names fit along the top: a number always where there is room for it, its words where there is room for them. */
-export function fitLabels(
-  steps: readonly { index: number; x: number; text: string; wanted: boolean }[],
-  right: number,
-  letter: number,
-): Label[] {
+type Named = { index: number; x: number; width: number; text: string; wanted: boolean }
+
+/**
+ * Which step names fit along the top: the one in hand first, then the longest steps; the rest keep their number where
+ * there is room for it.
+ */
+export function fitLabels(steps: readonly Named[], right: number, letter: number): Label[] {
+  const taken: [number, number][] = []
+  const isFree = (from: number, to: number) => to <= right && taken.every(([a, b]) => to <= a || from >= b)
   const labels: Label[] = []
-  let free = -Infinity
-  steps.forEach((step, i) => {
-    const number = String(step.index + 1).length * letter + 7
-    if (step.x < free && !step.wanted) return
-    const next = steps.slice(i + 1).find((later) => later.x > step.x + number)?.x ?? right
-    const words = number + step.text.length * letter + 12
-    const fits = step.x + words <= (step.wanted ? right : next)
-    labels.push({ index: step.index, x: step.x, text: fits ? step.text : undefined })
-    free = step.x + (fits ? words : number + 3)
-  })
+  const byNeed = [...steps].sort((a, b) => Number(b.wanted) - Number(a.wanted) || b.width - a.width)
+  for (const step of byNeed) {
+    const number = String(step.index + 1).length * letter + 9
+    const words = number + step.text.length * letter + 10
+    const hasWords = isFree(step.x, step.x + words)
+    if (!hasWords && !isFree(step.x, step.x + number)) continue
+    taken.push([step.x, step.x + (hasWords ? words : number)])
+    labels.push({ index: step.index, x: step.x, text: hasWords ? step.text : undefined })
+  }
   return labels
 }

@@ -94,7 +94,11 @@ export function toHair(consult: Consult, before: Hair | undefined): Hair | undef
 /** Sets one reading for the head, or for one zone; a zone that now agrees with the head is no longer an exception. */
 export function withReading(consult: Consult, zone: Zone | undefined, change: Reading): Consult {
   if (zone === undefined) return { ...consult, head: { ...consult.head, ...change } }
-  const own: ZoneReadings = { ...consult.zones[zone], ...change }
-  for (const field of READINGS) if (own[field] === consult.head[field]) delete own[field]
+  const all: ZoneReadings = { ...consult.zones[zone], ...change }
+  const own: ZoneReadings = Object.fromEntries(
+    Object.entries(all).filter(
+      ([field, value]) => !READINGS.some((r) => r === field && consult.head[r] === value),
+    ),
+  )
   return { ...consult, zones: { ...consult.zones, [zone]: own } }
 }

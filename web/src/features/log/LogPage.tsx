@@ -84,7 +84,7 @@ function OneDay({ day }: { day: WashDay }) {
               height={230}
             />
             <p className="text-muted px-4 pb-1 text-sm">
-              In colour as planned; the black lines as it was done.
+              In colour as planned; the thin lines as it was done.
             </p>
           </>
         )}

@@ -59,10 +59,10 @@ function PlanOf({ client, hair }: { client: Client; hair: Hair }) {
               findings={open.judgement.findings}
               selected={selected}
               onSelect={(index) => setSelected(index === selected ? undefined : index)}
-              height={300}
+              height={290}
             />
           </div>
-          <div className="grid lg:h-[19rem] lg:grid-cols-[1.1fr_1.15fr_18rem]">
+          <div className="grid lg:h-[max(19rem,calc(100vh-31.5rem))] lg:grid-cols-[1.1fr_1.15fr_18rem]">
             <InOrder
               routine={open.routine}
               judgement={open.judgement}

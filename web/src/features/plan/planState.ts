@@ -34,9 +34,9 @@ export function changed(draft: PlanDraft, from: Routine, to: Routine): PlanDraft
 export function undone(draft: PlanDraft): PlanDraft {
   const before = draft.past.at(-1)
   if (before === undefined) return draft
-  const { routine: _now, ...rest } = draft
   const past = draft.past.slice(0, -1)
-  return past.length === 0 ? { ...rest, past } : { ...rest, routine: before, past }
+  const { goal, limits, pick } = draft
+  return past.length === 0 ? { goal, limits, pick, past } : { goal, limits, pick, past, routine: before }
 }
 
 /** What is asked for has changed: the search answers anew. */

@@ -24,9 +24,20 @@ record Choice(@Maybe Product leaveIn, @Maybe Product cream, @Maybe Product gel, 
     enum Drying {
         DIFFUSE("diffused to dry"),
         PART("diffused, then air"),
-        AIR("air dried");
+        LEAVE("diffused to 85 %, the rest by air at home"),
+        AIR("air dried"),
+        HOME("left to dry at home");
 
         final String label;
+
+        /** The hair is dry, roots too, when the routine ends. */
+        boolean ends() {
+            return this != LEAVE && this != HOME;
+        }
+
+        boolean usesDryer() {
+            return this != AIR && this != HOME;
+        }
 
         Drying(String label) {
             this.label = label;

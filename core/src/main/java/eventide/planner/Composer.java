@@ -49,7 +49,9 @@ final class Composer {
         prepare(steps);
         style(choice, steps);
         dry(choice, steps);
-        finish(choice, steps);
+        if (choice.drying().ends()) {
+            finish(choice, steps);
+        }
         return Routine.of(steps);
     }
 
@@ -162,6 +164,9 @@ final class Composer {
         if (fabric) {
             steps.add(Step.of(Action.MICROPLOP).tool(Tool.TSHIRT).build());
         }
+        if (choice.drying() == Choice.Drying.HOME) {
+            return;
+        }
         boolean clips = query.goal().wantsVolume() && query.limitsOrUsual().has(OwnedTool.CLIPS);
         if (clips) {
             steps.add(Step.of(Action.CLIP_ROOTS).zones(Set.of(Zone.CROWN)).count(6).build());
@@ -190,9 +195,11 @@ final class Composer {
             steps.add(dryer(Action.CUP, CLIPS_DRY, Speed.LOW));
             steps.add(Step.of(Action.UNCLIP).zones(Set.of(Zone.CROWN)).build());
         }
-        if (choice.drying() == Choice.Drying.PART) {
+        if (choice.drying() != Choice.Drying.DIFFUSE) {
             steps.add(dryer(Action.CUP, PART_DRY, Speed.LOW));
-            steps.add(Step.of(Action.AIR).untilDry(100.0).build());
+            if (choice.drying() == Choice.Drying.PART) {
+                steps.add(Step.of(Action.AIR).untilDry(100.0).build());
+            }
             return;
         }
         steps.add(dryer(Action.CUP, 100, Speed.LOW));

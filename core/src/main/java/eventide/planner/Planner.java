@@ -23,7 +23,11 @@ import java.util.function.Predicate;
  * under every way of shaping and drying. Deterministic.
  */
 public final class Planner {
-    private static final int MOST_A_ROLE = 4;
+    /** How many of each role are tried, besides none: those that fit the head best. */
+    private static final int MOST_MOISTURE = 2;
+
+    private static final int MOST_GELS = 4;
+    private static final int MOST_MOUSSES = 2;
     private static final int LAYERINGS_KEPT = 8;
 
     private static final Predicate<Product> LEAVE_INS = p -> p.role() == Role.LEAVE_IN || p.role() == Role.PRIMER;
@@ -92,16 +96,16 @@ public final class Planner {
     /** One layer changed at a time: what the reasons compare with. */
     private List<Choice> swapsOf(Choice best) {
         List<Choice> swaps = new ArrayList<>();
-        for (Product leaveIn : options(LEAVE_INS)) {
+        for (Product leaveIn : options(LEAVE_INS, MOST_MOISTURE)) {
             swaps.add(new Choice(leaveIn, best.cream(), best.gel(), best.mousse(), best.hands(), best.drying()));
         }
-        for (Product cream : options(CREAMS)) {
+        for (Product cream : options(CREAMS, MOST_MOISTURE)) {
             swaps.add(new Choice(best.leaveIn(), cream, best.gel(), best.mousse(), best.hands(), best.drying()));
         }
-        for (Product gel : options(GELS)) {
+        for (Product gel : options(GELS, MOST_GELS)) {
             swaps.add(new Choice(best.leaveIn(), best.cream(), gel, best.mousse(), best.hands(), best.drying()));
         }
-        for (Product mousse : options(MOUSSES)) {
+        for (Product mousse : options(MOUSSES, MOST_MOUSSES)) {
             swaps.add(new Choice(best.leaveIn(), best.cream(), best.gel(), mousse, best.hands(), best.drying()));
         }
         return swaps;
@@ -132,14 +136,19 @@ public final class Planner {
                 .map(Map.Entry::getKey)
                 .orElse("shelf");
         double shortest = judged.values().stream().mapToDouble(j -> j.wash().course().minutes()).min().orElse(0);
-        return "Nothing fits the " + most + " given: the shortest routine found takes " + Math.round(shortest) + " minutes.";
+        double hands = judged.values().stream()
+                .mapToDouble(j -> j.wash().course().chairMinutes())
+                .min()
+                .orElse(0);
+        return "Nothing fits the " + most + " given. The shortest routine found takes " + Math.round(shortest)
+                + " minutes, the one with least hands-on time " + Math.round(hands) + ".";
     }
 
     private List<Choice> layerings(Choice.Hands hands, Choice.Drying drying) {
-        List<Product> leaveIns = options(LEAVE_INS);
-        List<Product> creams = options(CREAMS);
-        List<Product> gels = options(GELS);
-        List<Product> mousses = options(MOUSSES);
+        List<Product> leaveIns = options(LEAVE_INS, MOST_MOISTURE);
+        List<Product> creams = options(CREAMS, MOST_MOISTURE);
+        List<Product> gels = options(GELS, MOST_GELS);
+        List<Product> mousses = options(MOUSSES, MOST_MOUSSES);
         List<Choice> choices = new ArrayList<>();
         for (Product leaveIn : leaveIns) {
             for (Product cream : creams) {
@@ -154,13 +163,13 @@ public final class Planner {
     }
 
     /** None, and the few of a role that fit this head best. */
-    private List<Product> options(Predicate<Product> wanted) {
+    private List<Product> options(Predicate<Product> wanted, int most) {
         List<Product> options = new ArrayList<>();
         options.add(null);
         filter.allowed().stream()
                 .filter(wanted)
                 .sorted(Comparator.comparingDouble(this::unfit).thenComparing(Product::name))
-                .limit(MOST_A_ROLE)
+                .limit(most)
                 .forEach(options::add);
         return options;
     }
@@ -202,14 +211,14 @@ public final class Planner {
         boolean diffuser = query.limitsOrUsual().has(OwnedTool.DIFFUSER);
         Schools.DryTo school = query.schoolsOrDefault().dryTo();
         if (!diffuser || school == Schools.DryTo.AIR) {
-            return List.of(Choice.Drying.AIR);
+            return List.of(Choice.Drying.AIR, Choice.Drying.HOME);
         }
         if (school == Schools.DryTo.FULL) {
             return List.of(Choice.Drying.DIFFUSE);
         }
         if (school == Schools.DryTo.PART_THEN_AIR) {
-            return List.of(Choice.Drying.PART);
+            return List.of(Choice.Drying.PART, Choice.Drying.LEAVE);
         }
-        return List.of(Choice.Drying.DIFFUSE, Choice.Drying.PART, Choice.Drying.AIR);
+        return List.of(Choice.Drying.values());
     }
 }

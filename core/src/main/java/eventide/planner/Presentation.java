@@ -52,7 +52,7 @@ final class Presentation {
         boolean weight = (a.cream() == null) != (b.cream() == null);
         boolean hold = Math.abs(a.hold() - b.hold()) >= 3;
         boolean foam = (a.gel() == null) != (b.gel() == null);
-        boolean dryer = (a.drying() == Choice.Drying.AIR) != (b.drying() == Choice.Drying.AIR);
+        boolean dryer = a.drying().usesDryer() != b.drying().usesDryer() || a.drying().ends() != b.drying().ends();
         return a.hands() != b.hands() || dryer || weight || hold || foam;
     }
 
@@ -82,7 +82,7 @@ final class Presentation {
         }
         Scores own = OutcomeModel.scores(judged.wash());
         Scores best = OutcomeModel.scores(chosen.get(0).wash());
-        String name = judged.choice().drying() == Choice.Drying.AIR && chosen.get(0).choice().drying() != Choice.Drying.AIR
+        String name = !judged.choice().drying().usesDryer() && chosen.get(0).choice().drying().usesDryer()
                 ? "No dryer"
                 : null;
         double gain = .4;

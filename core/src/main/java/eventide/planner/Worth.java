@@ -19,6 +19,9 @@ final class Worth {
     private static final double NOTE_COSTS = .3;
     private static final double CHAIR_MINUTE_COSTS = .04;
     private static final double WAITING_MINUTE_COSTS = .01;
+    /** A point of water left when the client goes: dry is better, damp is no disaster. */
+    private static final double DAMP_COSTS = .08;
+
     private static final double LAYER_COSTS = .6;
     private static final double LIMP_FROM = 5;
 
@@ -38,6 +41,7 @@ final class Worth {
             worth -= finding.severity() == Severity.NOTE ? NOTE_COSTS : WARNING_COSTS;
         }
         return worth
+                - DAMP_COSTS * Math.max(0, wash.course().endLengths() + wash.course().endRoots() - 2 * Wetness.DRY_BELOW) / 2
                 - CHAIR_MINUTE_COSTS * wash.course().chairMinutes()
                 - WAITING_MINUTE_COSTS * wash.course().minutes() - LAYER_COSTS * wash.layers().size();
     }

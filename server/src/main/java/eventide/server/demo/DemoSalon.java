@@ -74,9 +74,9 @@ class DemoSalon implements ApplicationRunner {
             return;
         }
         DemoShelf.products().forEach(shelf::add);
-        Limits evening = new Limits(150.0, 90.0, null, null, null);
+        Limits evening = Limits.ofMinutes(120);
         Limits noBrush = new Limits(
-                240.0, 150.0, Set.of(OwnedTool.DIFFUSER, OwnedTool.COOL_SETTING, OwnedTool.CLIPS, OwnedTool.TSHIRT), null, null);
+                210.0, null, Set.of(OwnedTool.DIFFUSER, OwnedTool.COOL_SETTING, OwnedTool.CLIPS, OwnedTool.TSHIRT), null, null);
 
         Client ottoline = add("Ottoline Marsh", ottoline(), new Goal(2, 3, 0, 1, 1, null), evening, "Plays the heron. Hot lights, wants height at the crown.");
         wash(ottoline, 26, 0);
