@@ -62,7 +62,7 @@ function PlanOf({ client, hair }: { client: Client; hair: Hair }) {
               height={290}
             />
           </div>
-          <div className="grid lg:h-[max(19rem,calc(100vh-31.5rem))] lg:grid-cols-[1.1fr_1.15fr_18rem]">
+          <div className="grid lg:h-[max(19rem,calc(100vh-33rem))] lg:grid-cols-[1.1fr_1.15fr_18rem]">
             <InOrder
               routine={open.routine}
               judgement={open.judgement}

@@ -55,8 +55,9 @@ public final class Psychrometrics {
         double high = temperatureC;
         while (high - low > 0.001) {
             double mid = (low + high) / 2;
-            double balance =
-                    saturationHectopascals(mid) - PSYCHROMETER * SEA_LEVEL_HPA * (temperatureC - mid) - vapourHectopascals;
+            double balance = saturationHectopascals(mid)
+                    - PSYCHROMETER * SEA_LEVEL_HPA * (temperatureC - mid)
+                    - vapourHectopascals;
             if (balance > 0) {
                 high = mid;
             } else {

@@ -53,14 +53,22 @@ final class BrokenTooEarly implements Rule {
         Step step = visit.step();
         double wet = (1 - ROOTS) * visit.wetness() + ROOTS * visit.rootsWetness();
         boolean soft = wet <= NEARLY || meant(wash, visit);
-        String what = step.action() == Action.BREAK_CAST ? "breaking the cast" : step.action() == Action.PICK ? "picking" : "stretching";
+        String what = step.action() == Action.BREAK_CAST
+                ? "breaking the cast"
+                : step.action() == Action.PICK ? "picking" : "stretching";
         String message = "Not dry yet for " + what + ": lengths " + percent(100 - visit.wetness()) + " dry, roots "
                 + percent(100 - visit.rootsWetness()) + ".";
         boolean blown = Steps.any(wash, v -> v.step().action().isDryer() && v.startMinute() < visit.startMinute());
         Step on = Step.of(blown ? Action.CUP : Action.AIR).untilDry(100.0).build();
         return Finding.of(
-                this, soft ? Severity.NOTE : Severity.WARN, place, null, message,
-                new Mend(blown ? "Dry on to 100 % first" : "Let it dry to 100 % first", wash.routine().inserting(place.index(), on)));
+                this,
+                soft ? Severity.NOTE : Severity.WARN,
+                place,
+                null,
+                message,
+                new Mend(
+                        blown ? "Dry on to 100 % first" : "Let it dry to 100 % first",
+                        wash.routine().inserting(place.index(), on)));
     }
 
     /** Lifting roots while the dryer finishes them, stretching under tension, freeing stuck layers of wet hair. */

@@ -29,9 +29,14 @@ final class KnownAllergy implements Rule {
                 Optional<String> word = Allergens.on(product, wash.hair().allergiesOrEmpty());
                 if (word.isPresent()) {
                     found.add(Finding.of(
-                            this, Severity.STOP, place, null,
+                            this,
+                            Severity.STOP,
+                            place,
+                            null,
                             product.name() + " names " + word.get() + ", a known allergy of this client.",
-                            new Mend("Leave " + product.name() + " out", wash.routine().without(place))));
+                            new Mend(
+                                    "Leave " + product.name() + " out",
+                                    wash.routine().without(place))));
                 }
             }
         }

@@ -33,7 +33,9 @@ final class MoistureOverHold implements Rule {
                     ? name + " goes over hold that has begun to dry: keep it to single pieces."
                     : name + " goes over " + hold.product().name() + ": put it under instead.";
             Routine moved = Steps.movedBefore(wash.routine(), layer.place(), hold.place());
-            Mend mend = between || moved == null ? null : new Mend("Put it before " + hold.product().name(), moved);
+            Mend mend = between || moved == null
+                    ? null
+                    : new Mend("Put it before " + hold.product().name(), moved);
             found.add(Finding.of(this, between ? Severity.NOTE : Severity.WARN, layer.place(), null, message, mend));
         }
         return found;
@@ -42,10 +44,10 @@ final class MoistureOverHold implements Rule {
     /** The first hold that some of the same hair already wears. */
     private static Layer firstHoldUnder(Wash wash, Layer layer) {
         for (Layer earlier : wash.layers()) {
-            boolean under = earlier.visits().stream()
-                    .anyMatch(v -> layer.visits().stream()
-                            .anyMatch(own -> own.startMinute() >= v.endMinute() - 1e-9 && own.overlaps(v)
-                                    && wash.isAfter(layer.place(), earlier.place())));
+            boolean under = earlier.visits().stream().anyMatch(v -> layer.visits().stream()
+                    .anyMatch(own -> own.startMinute() >= v.endMinute() - 1e-9
+                            && own.overlaps(v)
+                            && wash.isAfter(layer.place(), earlier.place())));
             if (earlier.holds() && under) {
                 return earlier;
             }

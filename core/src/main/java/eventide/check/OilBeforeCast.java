@@ -34,9 +34,12 @@ final class OilBeforeCast implements Rule {
                 continue;
             }
             boolean set = wash.course().tide().marks().stream()
-                    .anyMatch(m -> m.what() == Mark.What.CAST_SET && m.minute() > hold.startMinute() && m.minute() <= layer.startMinute() + .01);
+                    .anyMatch(m -> m.what() == Mark.What.CAST_SET
+                            && m.minute() > hold.startMinute()
+                            && m.minute() <= layer.startMinute() + .01);
             boolean onPurpose = wash.schools().oil() == Schools.OilPlace.BETWEEN;
-            boolean driedAgain = Steps.any(wash, v -> v.step().action().isDrying() && v.startMinute() >= layer.startMinute());
+            boolean driedAgain =
+                    Steps.any(wash, v -> v.step().action().isDrying() && v.startMinute() >= layer.startMinute());
             if (set && (onPurpose || !driedAgain)) {
                 continue;
             }
@@ -44,7 +47,13 @@ final class OilBeforeCast implements Rule {
             String message = set
                     ? name + " goes on between rounds: hold suffers a little, shine gains."
                     : name + " goes over hold before the cast has set: keep it for dry hair.";
-            found.add(Finding.of(this, set ? Severity.NOTE : Severity.WARN, layer.place(), null, message, set ? null : mend(wash, layer)));
+            found.add(Finding.of(
+                    this,
+                    set ? Severity.NOTE : Severity.WARN,
+                    layer.place(),
+                    null,
+                    message,
+                    set ? null : mend(wash, layer)));
         }
         return found;
     }

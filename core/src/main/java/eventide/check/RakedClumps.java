@@ -32,7 +32,8 @@ final class RakedClumps implements Rule {
             for (Visit visit : wash.course().visits(place)) {
                 int formed = strongestBefore(wash, visit);
                 if (formed > 0 && strongestAfter(wash, visit) < formed) {
-                    found.add(Finding.of(this, Severity.WARN, place, null, message(step), mend(wash.routine(), place, step)));
+                    found.add(Finding.of(
+                            this, Severity.WARN, place, null, message(step), mend(wash.routine(), place, step)));
                     break;
                 }
             }
@@ -50,7 +51,9 @@ final class RakedClumps implements Rule {
         return step.action() == Action.DETANGLE
                 ? new Mend("Leave the combing out", routine.without(place))
                 : new Mend(
-                        "Glaze it on instead", routine.replacing(place, step.but().technique(Technique.GLAZE).build()));
+                        "Glaze it on instead",
+                        routine.replacing(
+                                place, step.but().technique(Technique.GLAZE).build()));
     }
 
     private static boolean rakes(Step step) {

@@ -25,8 +25,12 @@ final class ScalpStop implements Rule {
         return seen.isEmpty()
                 ? List.of()
                 : List.of(Finding.of(
-                        this, Severity.STOP, null, null,
-                        "Stop: " + seen + " seen at the consult. Calmly refer, and style once it is cleared.", null));
+                        this,
+                        Severity.STOP,
+                        null,
+                        null,
+                        "Stop: " + seen + " seen at the consult. Calmly refer, and style once it is cleared.",
+                        null));
     }
 
     private static String words(Scalp scalp) {

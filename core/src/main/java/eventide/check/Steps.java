@@ -14,7 +14,9 @@ final class Steps {
     /** Air or a dryer has worked between two moments. */
     static boolean driedBetween(Wash wash, double from, double to) {
         return wash.course().visits().stream()
-                .anyMatch(v -> v.step().action().isDrying() && v.startMinute() >= from - 1e-9 && v.endMinute() <= to + 1e-9
+                .anyMatch(v -> v.step().action().isDrying()
+                        && v.startMinute() >= from - 1e-9
+                        && v.endMinute() <= to + 1e-9
                         && v.minutes() > 0);
     }
 
@@ -25,13 +27,18 @@ final class Steps {
     /** Visits after one that work some of the same hair. */
     static List<Visit> laterOnSameHair(Wash wash, Visit visit) {
         return wash.course().visits().stream()
-                .filter(v -> v.startMinute() >= visit.endMinute() - 1e-9 && v != visit && wash.isAfter(v.place(), visit.place()) && v.overlaps(visit))
+                .filter(v -> v.startMinute() >= visit.endMinute() - 1e-9
+                        && v != visit
+                        && wash.isAfter(v.place(), visit.place())
+                        && v.overlaps(visit))
                 .toList();
     }
 
     static List<Visit> earlierOnSameHair(Wash wash, Visit visit) {
         return wash.course().visits().stream()
-                .filter(v -> v.endMinute() <= visit.startMinute() + 1e-9 && wash.isAfter(visit.place(), v.place()) && v.overlaps(visit))
+                .filter(v -> v.endMinute() <= visit.startMinute() + 1e-9
+                        && wash.isAfter(visit.place(), v.place())
+                        && v.overlaps(visit))
                 .toList();
     }
 

@@ -25,6 +25,9 @@ final class TooLittle implements Rule {
     @Override
     public List<Finding> findings(Wash wash) {
         List<Finding> found = new ArrayList<>();
+        if (wash.isRefresh()) {
+            return found;
+        }
         for (Role.Kind kind : List.of(Role.Kind.MOISTURE, Role.Kind.HOLD)) {
             List<Layer> of = wash.layers().stream()
                     .filter(layer -> layer.product().role().kind() == kind)
@@ -32,7 +35,8 @@ final class TooLittle implements Rule {
             boolean stated = of.stream().anyMatch(layer -> layer.amount().given());
             Zone barest = barest(of);
             if (stated && barest != null) {
-                Layer first = of.stream().filter(l -> l.isIn(barest)).findFirst().orElseThrow();
+                Layer first =
+                        of.stream().filter(l -> l.isIn(barest)).findFirst().orElseThrow();
                 found.add(finding(wash, of, first, fullness(of, barest)));
             }
         }
@@ -55,21 +59,32 @@ final class TooLittle implements Rule {
     }
 
     private static double fullness(List<Layer> layers, Zone zone) {
-        return layers.stream().filter(layer -> layer.isIn(zone)).mapToDouble(Layer::fullness).sum();
+        return layers.stream()
+                .filter(layer -> layer.isIn(zone))
+                .mapToDouble(Layer::fullness)
+                .sum();
     }
 
     private Finding finding(Wash wash, List<Layer> layers, Layer first, double full) {
         String message = String.format(
                 Locale.ROOT,
                 "Too little for this much hair: %s of %s, about %.0f %% of what it takes.",
-                first.amount().dose(), first.product().name(), full * 100);
+                first.amount().dose(),
+                first.product().name(),
+                full * 100);
         Routine more = wash.routine();
         for (Layer layer : layers) {
             if (layer.amount().given() && layer.fullness() < 1) {
                 double ml = layer.amount().advisedMl() / layers.size();
-                more = more.replacing(layer.place(), layer.step().but().amountMl(Math.max(ml, layer.amount().ml())).build());
+                more = more.replacing(
+                        layer.place(),
+                        layer.step()
+                                .but()
+                                .amountMl(Math.max(ml, layer.amount().ml()))
+                                .build());
             }
         }
-        return Finding.of(this, Severity.WARN, first.place(), null, message, new Mend("Take what the hair asks for", more));
+        return Finding.of(
+                this, Severity.WARN, first.place(), null, message, new Mend("Take what the hair asks for", more));
     }
 }

@@ -50,10 +50,14 @@ final class TooManyScrunches implements Rule {
         Pattern pattern = wash.hair().at(worst).pattern();
         List<StepPlace> places = scrunching(wash, worst);
         boolean matters = pattern.isTight() && wash.goal().wantsLowFrizz();
-        String message = scrunches(wash, worst) + " scrunches at the " + worst.label() + "; " + pattern.word() + " likes about "
-                + (most(pattern) == WAVY ? "10 to 20." : "2 or 3.");
+        String message = scrunches(wash, worst) + " scrunches at the " + worst.label() + "; " + pattern.word()
+                + " likes about " + (most(pattern) == WAVY ? "10 to 20." : "2 or 3.");
         return List.of(Finding.of(
-                this, matters ? Severity.WARN : Severity.NOTE, places.get(places.size() - 1), worst, message,
+                this,
+                matters ? Severity.WARN : Severity.NOTE,
+                places.get(places.size() - 1),
+                worst,
+                message,
                 new Mend("Keep to " + most(pattern), fewer(wash.routine(), places, most(pattern)))));
     }
 
@@ -72,8 +76,12 @@ final class TooManyScrunches implements Rule {
             Step step = wash.routine().at(place);
             boolean scrunches = step.action() == Action.SCRUNCH
                     || (step.action() == Action.APPLY && step.technique() == Technique.SCRUNCH);
-            boolean here = wash.course().visits(place).stream().map(Visit::zones).anyMatch(zones -> zones.contains(zone));
-            if (scrunches && step.count() != null && here && place.index() > wash.routine().lastRinse()) {
+            boolean here =
+                    wash.course().visits(place).stream().map(Visit::zones).anyMatch(zones -> zones.contains(zone));
+            if (scrunches
+                    && step.count() != null
+                    && here
+                    && place.index() > wash.routine().lastRinse()) {
                 places.add(place);
             }
         }
@@ -88,7 +96,11 @@ final class TooManyScrunches implements Rule {
             int count = Math.min(left, step.count());
             left -= count;
             Step kept = count == 0 && step.action() == Action.SCRUNCH
-                    ? Step.of(Action.PRESS).zones(step.zones()).half(step.half()).minutes(step.minutes()).build()
+                    ? Step.of(Action.PRESS)
+                            .zones(step.zones())
+                            .half(step.half())
+                            .minutes(step.minutes())
+                            .build()
                     : step.but().count(count).build();
             fewer = fewer.replacing(place, kept);
         }

@@ -30,7 +30,9 @@ final class TooRich implements Rule {
         int over = 0;
         for (Zone zone : Zone.values()) {
             Reading reading = wash.hair().at(zone);
-            boolean wanted = (reading.strand() == Strand.COARSE || reading.pattern().isCoily()) && wash.goal().softnessFirst();
+            boolean wanted =
+                    (reading.strand() == Strand.COARSE || reading.pattern().isCoily())
+                            && wash.goal().softnessFirst();
             double ratio = wanted ? 0 : Load.richness(wash, zone) / Load.borne(reading, wash.schools());
             if (ratio > CLEARLY_OVER) {
                 over++;
@@ -50,8 +52,10 @@ final class TooRich implements Rule {
         Reading reading = wash.hair().at(zone);
         boolean everywhere = over == Zone.values().length;
         String message = "Too rich for " + reading.strand().name().toLowerCase(Locale.ROOT) + " hair"
-                + (everywhere ? "" : " at the " + zone.label()) + ": " + heaviest.product().name() + " weighs most.";
-        return List.of(Finding.of(this, Severity.WARN, heaviest.place(), everywhere ? null : zone, message, mend(wash, heaviest)));
+                + (everywhere ? "" : " at the " + zone.label()) + ": "
+                + heaviest.product().name() + " weighs most.";
+        return List.of(Finding.of(
+                this, Severity.WARN, heaviest.place(), everywhere ? null : zone, message, mend(wash, heaviest)));
     }
 
     private static Mend mend(Wash wash, Layer heaviest) {
@@ -61,6 +65,8 @@ final class TooRich implements Rule {
         }
         double less = Math.round(heaviest.amount().ml() * 50) / 100.0;
         return new Mend(
-                "Use half as much", routine.replacing(heaviest.place(), heaviest.step().but().amountMl(less).build()));
+                "Use half as much",
+                routine.replacing(
+                        heaviest.place(), heaviest.step().but().amountMl(less).build()));
     }
 }

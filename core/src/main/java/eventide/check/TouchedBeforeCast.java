@@ -40,8 +40,8 @@ final class TouchedBeforeCast implements Rule {
             }
             Visit touched = firstTooEarly(wash, place, bowl);
             if (touched != null) {
-                String message = (bowl ? "The bowl touches" : "Hands touch") + " the hair at " + percent(100 - touched.wetness())
-                        + " dry, before the cast has set.";
+                String message = (bowl ? "The bowl touches" : "Hands touch") + " the hair at "
+                        + percent(100 - touched.wetness()) + " dry, before the cast has set.";
                 found.add(Finding.of(this, Severity.WARN, place, null, message, mend(wash.routine(), place)));
             }
         }
@@ -57,7 +57,9 @@ final class TouchedBeforeCast implements Rule {
             // Shaping wet hair comes before any drying and is not meant.
             boolean drying = Steps.driedBetween(wash, hold.startMinute(), visit.startMinute());
             boolean holdHere = wash.layers().stream()
-                    .anyMatch(l -> l.holds() && l.startMinute() < visit.startMinute() && l.visits().stream().anyMatch(v -> v.overlaps(visit)));
+                    .anyMatch(l -> l.holds()
+                            && l.startMinute() < visit.startMinute()
+                            && l.visits().stream().anyMatch(v -> v.overlaps(visit)));
             if (holdHere && (bowl || drying)) {
                 return visit;
             }

@@ -29,7 +29,8 @@ final class WaitedTooDry implements Rule {
     public List<Finding> findings(Wash wash) {
         List<Finding> found = new ArrayList<>();
         for (StepPlace place : wash.routine().places()) {
-            if (!shapes(wash.routine().at(place)) || place.index() <= wash.routine().lastRinse()) {
+            if (!shapes(wash.routine().at(place))
+                    || place.index() <= wash.routine().lastRinse()) {
                 continue;
             }
             Visit driest = null;
@@ -40,7 +41,9 @@ final class WaitedTooDry implements Rule {
                 if (layer == null) {
                     continue;
                 }
-                double over = visit.wetness() - WindowMissed.Window.of(layer.product(), wash.schools()).low();
+                double over = visit.wetness()
+                        - WindowMissed.Window.of(layer.product(), wash.schools())
+                                .low();
                 if (over < least && wasInWindow(wash, layer, visit)) {
                     least = over;
                     driest = visit;
@@ -58,21 +61,46 @@ final class WaitedTooDry implements Rule {
         Zone zone = driest.zones().iterator().next();
         double aim = WindowMissed.Window.of(carried.product(), wash.schools()).aim();
         String waits = "The " + zone.label() + " waits " + Math.round(driest.startMinute() - carried.startMinute())
-                + " minutes and falls to " + percent(driest.wetness()) + "; " + carried.product().name() + " wants at least "
+                + " minutes and falls to " + percent(driest.wetness()) + "; "
+                + carried.product().name() + " wants at least "
                 + percent(carried.product().windowLow()) + ".";
         Step step = wash.routine().at(place);
-        Step mist = Step.of(Action.MIST).toWetness(aim).minutes(place.isInner() || step.sectionsOrOne() > 1 ? .25 : 1).build();
+        Step mist = Step.of(Action.MIST)
+                .toWetness(aim)
+                .minutes(place.isInner() || step.sectionsOrOne() > 1 ? .25 : 1)
+                .build();
         if (!place.isInner() && step.sectionsOrOne() > 1) {
             Double each = step.minutes() == null ? null : step.minutes() / step.sections();
             Step frame = Step.of(Action.EACH_SECTION)
                     .sections(step.sections())
                     .zones(step.zones())
                     .half(step.half())
-                    .steps(List.of(mist, step.but().sections(null).zones(null).half(null).minutes(each).build()))
+                    .steps(List.of(
+                            mist,
+                            step.but()
+                                    .sections(null)
+                                    .zones(null)
+                                    .half(null)
+                                    .minutes(each)
+                                    .build()))
                     .build();
-            return Finding.of(this, Severity.WARN, place, zone, waits, new Mend("Mist each section as its turn comes", wash.routine().replacing(place, frame)));
+            return Finding.of(
+                    this,
+                    Severity.WARN,
+                    place,
+                    zone,
+                    waits,
+                    new Mend(
+                            "Mist each section as its turn comes",
+                            wash.routine().replacing(place, frame)));
         }
-        return Finding.of(this, Severity.WARN, place, zone, waits, new Mend("Mist it first", wash.routine().inserting(place, mist)));
+        return Finding.of(
+                this,
+                Severity.WARN,
+                place,
+                zone,
+                waits,
+                new Mend("Mist it first", wash.routine().inserting(place, mist)));
     }
 
     private static boolean shapes(Step step) {
@@ -85,7 +113,8 @@ final class WaitedTooDry implements Rule {
     private static Layer lastLayerOn(Wash wash, Visit visit) {
         Layer last = null;
         for (Layer layer : wash.layers()) {
-            boolean before = layer.visits().stream().anyMatch(v -> v.endMinute() <= visit.startMinute() + 1e-9 && v.overlaps(visit));
+            boolean before = layer.visits().stream()
+                    .anyMatch(v -> v.endMinute() <= visit.startMinute() + 1e-9 && v.overlaps(visit));
             if (before && (layer.holds() || layer.product().role().moisturises())) {
                 last = layer;
             }

@@ -8,6 +8,7 @@ import eventide.drying.Visit;
 import eventide.hair.Hair;
 import eventide.hair.Zone;
 import eventide.product.Product;
+import eventide.routine.Action;
 import eventide.routine.Amount;
 import eventide.routine.Amounts;
 import eventide.routine.Goal;
@@ -145,6 +146,13 @@ public final class Wash {
                 .mapToDouble(layer -> layer.product().hold())
                 .max()
                 .orElse(0);
+    }
+
+    /** Dry, styled hair that is only misted: a little of the same styler is meant, not a wash day. */
+    public boolean isRefresh() {
+        return routine.startWetnessOrDripping() < 10
+                && course.visits().stream()
+                        .noneMatch(v -> v.step().action().soaks() || v.step().action() == Action.REWET);
     }
 
     /** Steps with hands of their own that come after another, in the order of writing. */

@@ -90,7 +90,9 @@ final class WindowMissed implements Rule {
             return;
         }
         boolean all = missed == layer.visits().size();
-        Zone zone = all && layer.zones().size() > 1 ? null : worst.zones().iterator().next();
+        Zone zone = all && layer.zones().size() > 1
+                ? null
+                : worst.zones().iterator().next();
         String name = layer.product().name();
         String where = zone == null ? "" : " at the " + zone.label();
         String message = miss < 0
@@ -107,12 +109,22 @@ final class WindowMissed implements Rule {
         Routine routine = wash.routine();
         StepPlace place = layer.place();
         Step step = layer.step();
-        Step mist = Step.of(Action.MIST).zones(step.zones()).half(step.half()).toWetness(window.aim()).build();
+        Step mist = Step.of(Action.MIST)
+                .zones(step.zones())
+                .half(step.half())
+                .toWetness(window.aim())
+                .build();
         boolean onlySomeWait = window.miss(layer.visits().get(0).wetness()) >= -TOLERANCE;
         if (!place.isInner() && step.sectionsOrOne() > 1 && onlySomeWait) {
             Double each = step.minutes() == null ? null : step.minutes() / step.sections();
-            Step own = step.but().sections(null).zones(null).half(null).minutes(each).build();
-            Step inner = Step.of(Action.MIST).toWetness(window.aim()).minutes(.25).build();
+            Step own = step.but()
+                    .sections(null)
+                    .zones(null)
+                    .half(null)
+                    .minutes(each)
+                    .build();
+            Step inner =
+                    Step.of(Action.MIST).toWetness(window.aim()).minutes(.25).build();
             Step frame = Step.of(Action.EACH_SECTION)
                     .sections(step.sections())
                     .zones(step.zones())
@@ -123,22 +135,41 @@ final class WindowMissed implements Rule {
         }
         if (place.isInner()) {
             return new Mend(
-                    "Mist each section first", routine.inserting(place, Step.of(Action.MIST).toWetness(window.aim()).minutes(.25).build()));
+                    "Mist each section first",
+                    routine.inserting(
+                            place,
+                            Step.of(Action.MIST)
+                                    .toWetness(window.aim())
+                                    .minutes(.25)
+                                    .build()));
         }
         boolean deep = window.low() - layer.visits().get(0).wetness() > 20;
         Step wet = deep
-                ? Step.of(Action.REWET).zones(step.zones()).half(step.half()).toWetness(window.aim()).build()
+                ? Step.of(Action.REWET)
+                        .zones(step.zones())
+                        .half(step.half())
+                        .toWetness(window.aim())
+                        .build()
                 : mist;
-        return new Mend((deep ? "Re-wet" : "Mist it") + " to " + percent(window.aim()) + " first", routine.inserting(place, wet));
+        return new Mend(
+                (deep ? "Re-wet" : "Mist it") + " to " + percent(window.aim()) + " first",
+                routine.inserting(place, wet));
     }
 
     private static Mend drier(Wash wash, Layer layer, Window window) {
         double to = Math.round(window.low() + (window.high() - window.low()) * .75);
         Step step = layer.step();
         Step before = to >= HANDS_SQUEEZE_TO
-                ? Step.of(Action.SQUEEZE).zones(step.zones()).half(step.half()).toWetness(to).minutes(layer.place().isInner() ? .2 : 1).build()
+                ? Step.of(Action.SQUEEZE)
+                        .zones(step.zones())
+                        .half(step.half())
+                        .toWetness(to)
+                        .minutes(layer.place().isInner() ? .2 : 1)
+                        .build()
                 : Step.of(Action.AIR).untilDry(100 - to).build();
-        String label = to >= HANDS_SQUEEZE_TO ? "Squeeze it to " + percent(to) + " first" : "Let it dry to " + percent(to) + " first";
+        String label = to >= HANDS_SQUEEZE_TO
+                ? "Squeeze it to " + percent(to) + " first"
+                : "Let it dry to " + percent(to) + " first";
         if (layer.place().isInner() && to < HANDS_SQUEEZE_TO) {
             return new Mend(label, wash.routine().inserting(layer.place().index(), before));
         }
@@ -150,9 +181,7 @@ final class WindowMissed implements Rule {
         boolean little = layer.fullness() <= TOUCH_UP || layer.zones().size() < Zone.values().length;
         Layer hold = wash.lastHoldBefore(layer.startMinute());
         boolean betweenRounds = hold != null && Steps.driedBetween(wash, hold.startMinute(), layer.startMinute());
-        boolean refresh = wash.routine().startWetnessOrDripping() < 10
-                && !Steps.any(wash, v -> v.startMinute() < layer.startMinute()
-                        && (v.step().action().soaks() || v.step().action() == Action.REWET));
+        boolean refresh = wash.isRefresh();
         return little && (betweenRounds || refresh) || wash.routine().lastRinse() < 0 && refresh;
     }
 
@@ -169,10 +198,17 @@ final class WindowMissed implements Rule {
             }
             if (driest < HANDS_FROM - TOLERANCE) {
                 String what = step.action() == Action.COIL ? "Coiling" : "Brush-styling";
-                Step mist = Step.of(Action.MIST).toWetness(75.0).minutes(place.isInner() ? .25 : 1).build();
+                Step mist = Step.of(Action.MIST)
+                        .toWetness(75.0)
+                        .minutes(place.isInner() ? .25 : 1)
+                        .build();
                 found.add(Finding.of(
-                        this, Severity.NOTE, place, null,
-                        what + " wants wet, slippery hair, above about 65 %; here it comes down to " + percent(driest) + ".",
+                        this,
+                        Severity.NOTE,
+                        place,
+                        null,
+                        what + " wants wet, slippery hair, above about 65 %; here it comes down to " + percent(driest)
+                                + ".",
                         new Mend("Mist it first", wash.routine().inserting(place, mist))));
             }
         }

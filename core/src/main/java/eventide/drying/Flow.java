@@ -57,7 +57,8 @@ final class Flow {
             Cell cell = cells.get(i);
             double lengths = lengthsRate(cell, i);
             double afterLengths = lengthsAfter(cell, lengths, minutes);
-            double afterRoots = Evaporation.after(cell.roots, lengths == 0 ? 0 : rootsRate(cell, i), release(cell), minutes);
+            double afterRoots =
+                    Evaporation.after(cell.roots, lengths == 0 ? 0 : rootsRate(cell, i), release(cell), minutes);
             grams += cell.gramsPerPercent
                     * ((1 - cell.rootShare) * (cell.lengthsWetness() - afterLengths)
                             + cell.rootShare * (cell.roots - afterRoots));
@@ -214,5 +215,4 @@ final class Flow {
 
     /** From here "dry" means roots and lengths both. */
     static final double FULLY_DRY = 98;
-
 }

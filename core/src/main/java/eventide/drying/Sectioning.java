@@ -29,7 +29,8 @@ final class Sectioning {
             for (Half half : Half.values()) {
                 double grams = HairMass.grams(hair, zone) / 2;
                 mass[zone.ordinal()][half.ordinal()] = grams;
-                bases[zone.ordinal()][half.ordinal()] = new Cell(zone, half, hair.at(zone), grams, air.relativeHumidity());
+                bases[zone.ordinal()][half.ordinal()] =
+                        new Cell(zone, half, hair.at(zone), grams, air.relativeHumidity());
             }
         }
         List<List<TreeSet<Integer>>> cuts = new ArrayList<>();

@@ -62,7 +62,8 @@ final class Simulation {
             drawn.add(step.isEachSection() ? eachSection(i, step) : wholeHead(i, step));
             if (now > MOST_MINUTES) {
                 throw InvalidException.of(
-                        "steps", "a routine must take at most 7 days, but step " + (i + 1) + " ends after "
+                        "steps",
+                        "a routine must take at most 7 days, but step " + (i + 1) + " ends after "
                                 + Math.round(now / 60) + " hours");
             }
         }
@@ -177,10 +178,11 @@ final class Simulation {
     private void pass(Step step, int[] worked, double minutes) {
         boolean byLevel = step.action().isDrying() || step.action() == Action.COVER_NIGHT;
         boolean untilDry = byLevel && (step.untilDry() != null || Double.isNaN(minutes));
-        double left = Double.isNaN(minutes)
-                ? (step.action().isDryer() ? MOST_DRYER_MINUTES : MOST_AIR_MINUTES)
-                : minutes;
-        double target = step.untilDry() == null ? Wetness.DRY_BELOW - .01 : Math.max(Wetness.DRY_BELOW - .01, 100 - step.untilDry());
+        double left =
+                Double.isNaN(minutes) ? (step.action().isDryer() ? MOST_DRYER_MINUTES : MOST_AIR_MINUTES) : minutes;
+        double target = step.untilDry() == null
+                ? Wetness.DRY_BELOW - .01
+                : Math.max(Wetness.DRY_BELOW - .01, 100 - step.untilDry());
         Flow flow = new Flow(step, cells, worked, air, still);
         while (left > EPSILON) {
             double before = flow.judged();
@@ -241,7 +243,8 @@ final class Simulation {
                 case CLEANSE, CLARIFY, CONDITION, RINSE -> cell.soak();
                 case REWET -> cell.wetTo(level(step, REWETTED), lengthsToo, rootsToo);
                 case SQUISH -> cell.wetTo(level(step, REWETTED), lengthsToo, false);
-                case MIST -> cell.mistTo(step.toWetness() == null ? cell.lengthsWetness() + MIST_LIFT : step.toWetness());
+                case MIST ->
+                    cell.mistTo(step.toWetness() == null ? cell.lengthsWetness() + MIST_LIFT : step.toWetness());
                 case SQUEEZE -> cell.pressTo(level(step, SQUEEZED));
                 case MICROPLOP -> cell.pressTo(level(step, MICROPLOPPED));
                 default -> {
@@ -281,8 +284,14 @@ final class Simulation {
         }
         boolean none = mass == 0;
         return new StepTide(
-                index, round(from), round(end), round(none ? mean(true) : lengths / mass), List.copyOf(bySection),
-                round(none ? mean(false) : roots / mass), round(hands), inner);
+                index,
+                round(from),
+                round(end),
+                round(none ? mean(true) : lengths / mass),
+                List.copyOf(bySection),
+                round(none ? mean(false) : roots / mass),
+                round(hands),
+                inner);
     }
 
     private double[] lengths() {
@@ -304,7 +313,8 @@ final class Simulation {
     }
 
     private void noteWater() {
-        double water = cells.stream().mapToDouble(c -> c.gramsPerPercent * c.wetness()).sum();
+        double water =
+                cells.stream().mapToDouble(c -> c.gramsPerPercent * c.wetness()).sum();
         mostWater = Math.max(mostWater, water);
     }
 }

@@ -22,7 +22,8 @@ public final class StepDuration {
         return switch (step.action()) {
             case OIL_SCALP -> 5;
             case DETANGLE -> (hair.pattern().isTight() ? 9 : 5) * size;
-            case CLEANSE, CLARIFY -> worn != null && worn.contactMinutes() != null ? Math.max(4, worn.contactMinutes()) : 4;
+            case CLEANSE, CLARIFY ->
+                worn != null && worn.contactMinutes() != null ? Math.max(4, worn.contactMinutes()) : 4;
             case CONDITION -> 3;
             case MASK -> hair.strand() == Strand.FINE ? 2 : hair.strand() == Strand.MEDIUM ? 5 : 12;
             case PROTEIN -> 15;

@@ -90,8 +90,13 @@ final class TideRecorder {
 
     Tide tide(List<StepTide> steps, double waterGrams, double hairGrams) {
         return new Tide(
-                List.copyOf(minutes), List.copyOf(lengths), List.copyOf(roots), List.copyOf(marks), List.copyOf(steps),
-                round(waterGrams), round(hairGrams));
+                List.copyOf(minutes),
+                List.copyOf(lengths),
+                List.copyOf(roots),
+                List.copyOf(marks),
+                List.copyOf(steps),
+                round(waterGrams),
+                round(hairGrams));
     }
 
     static double round(double value) {

@@ -24,7 +24,15 @@ public final class Visit {
     /** Found on first asking. */
     private Set<Zone> zones;
 
-    Visit(Course course, StepPlace place, Step step, int section, double startMinute, int[] cells, double[] lengths, double[] roots) {
+    Visit(
+            Course course,
+            StepPlace place,
+            Step step,
+            int section,
+            double startMinute,
+            int[] cells,
+            double[] lengths,
+            double[] roots) {
         this.course = course;
         this.place = place;
         this.step = step;

@@ -28,8 +28,22 @@ public record Hair(
         @Maybe List<String> allergies) {
     public Hair {
         Shape.check(
-                Hair.class, strand, porosity, pattern, density, lengthCm, zones, condition, scalp, buildUp,
-                daysSinceWash, daysSinceProtein, daysSinceClarify, newClient, measured, allergies);
+                Hair.class,
+                strand,
+                porosity,
+                pattern,
+                density,
+                lengthCm,
+                zones,
+                condition,
+                scalp,
+                buildUp,
+                daysSinceWash,
+                daysSinceProtein,
+                daysSinceClarify,
+                newClient,
+                measured,
+                allergies);
         zones = Frozen.map(zones);
         condition = Frozen.set(condition);
         scalp = Frozen.set(scalp);
@@ -38,31 +52,84 @@ public record Hair(
 
     public static Hair of(Strand strand, Porosity porosity, Pattern pattern, Density density, double lengthCm) {
         return new Hair(
-                strand, porosity, pattern, density, lengthCm, null, null, null, null, null, null, null, null, null, null);
+                strand, porosity, pattern, density, lengthCm, null, null, null, null, null, null, null, null, null,
+                null);
     }
 
     public Hair withZones(Map<Zone, ZoneReadings> differing) {
         return new Hair(
-                strand, porosity, pattern, density, lengthCm, differing, condition, scalp, buildUp, daysSinceWash,
-                daysSinceProtein, daysSinceClarify, newClient, measured, allergies);
+                strand,
+                porosity,
+                pattern,
+                density,
+                lengthCm,
+                differing,
+                condition,
+                scalp,
+                buildUp,
+                daysSinceWash,
+                daysSinceProtein,
+                daysSinceClarify,
+                newClient,
+                measured,
+                allergies);
     }
 
     public Hair withScalp(Set<Scalp> seen) {
         return new Hair(
-                strand, porosity, pattern, density, lengthCm, zones, condition, seen, buildUp, daysSinceWash,
-                daysSinceProtein, daysSinceClarify, newClient, measured, allergies);
+                strand,
+                porosity,
+                pattern,
+                density,
+                lengthCm,
+                zones,
+                condition,
+                seen,
+                buildUp,
+                daysSinceWash,
+                daysSinceProtein,
+                daysSinceClarify,
+                newClient,
+                measured,
+                allergies);
     }
 
     public Hair withCondition(Set<Condition> seen) {
         return new Hair(
-                strand, porosity, pattern, density, lengthCm, zones, seen, scalp, buildUp, daysSinceWash,
-                daysSinceProtein, daysSinceClarify, newClient, measured, allergies);
+                strand,
+                porosity,
+                pattern,
+                density,
+                lengthCm,
+                zones,
+                seen,
+                scalp,
+                buildUp,
+                daysSinceWash,
+                daysSinceProtein,
+                daysSinceClarify,
+                newClient,
+                measured,
+                allergies);
     }
 
     public Hair withAllergies(List<String> words) {
         return new Hair(
-                strand, porosity, pattern, density, lengthCm, zones, condition, scalp, buildUp, daysSinceWash,
-                daysSinceProtein, daysSinceClarify, newClient, measured, words);
+                strand,
+                porosity,
+                pattern,
+                density,
+                lengthCm,
+                zones,
+                condition,
+                scalp,
+                buildUp,
+                daysSinceWash,
+                daysSinceProtein,
+                daysSinceClarify,
+                newClient,
+                measured,
+                words);
     }
 
     /** The readings that hold in a zone: its own where it has them, else the head's. */
@@ -70,7 +137,8 @@ public record Hair(
         ZoneReadings own = zones == null ? null : zones.get(zone);
         Set<Condition> headCondition = condition == null ? Set.of() : condition;
         if (own == null) {
-            return new Reading(strand, porosity, pattern, density, lengthCm, shrinkageOf(pattern, false), headCondition);
+            return new Reading(
+                    strand, porosity, pattern, density, lengthCm, shrinkageOf(pattern, false), headCondition);
         }
         Pattern zonePattern = own.pattern() == null ? pattern : own.pattern();
         return new Reading(
@@ -86,7 +154,12 @@ public record Hair(
     /** The head's own readings, as if no zone differed. */
     public Reading overall() {
         return new Reading(
-                strand, porosity, pattern, density, lengthCm, shrinkageOf(pattern, false),
+                strand,
+                porosity,
+                pattern,
+                density,
+                lengthCm,
+                shrinkageOf(pattern, false),
                 condition == null ? Set.of() : condition);
     }
 

@@ -15,7 +15,13 @@ public final class HairMass {
     /** count × π/4·d² × length × density × layering for hair that is alike all over, in g. */
     public static double grams(Reading reading) {
         double diameterCm = reading.strand().micrometres() * CM_PER_MICROMETRE;
-        return reading.density().strands() * Math.PI / 4 * diameterCm * diameterCm * reading.lengthCm() * KERATIN_DENSITY
+        return reading.density().strands()
+                * Math.PI
+                / 4
+                * diameterCm
+                * diameterCm
+                * reading.lengthCm()
+                * KERATIN_DENSITY
                 * LAYERING;
     }
 

@@ -13,8 +13,10 @@ public record Measured(
     public Measured {
         List<Fault> faults = Shape.faults(Measured.class, naturalCm, stretchedCm);
         if (faults.isEmpty() && naturalCm > stretchedCm) {
-            faults.add(new Fault("/naturalCm", "naturalCm must be at most stretchedCm (" + stretchedCm
-                    + " cm), but was " + naturalCm + ": hair does not hang longer than it stretches"));
+            faults.add(new Fault(
+                    "/naturalCm",
+                    "naturalCm must be at most stretchedCm (" + stretchedCm + " cm), but was " + naturalCm
+                            + ": hair does not hang longer than it stretches"));
         }
         if (!faults.isEmpty()) {
             throw new InvalidException(faults);

@@ -32,7 +32,8 @@ public record Rating(
             throw InvalidException.of("byZone", "byZone must score at least one zone");
         }
         if (notes != null && notes.length() > MOST_NOTES) {
-            throw InvalidException.of("notes", "notes must be at most " + MOST_NOTES + " characters, but were " + notes.length());
+            throw InvalidException.of(
+                    "notes", "notes must be at most " + MOST_NOTES + " characters, but were " + notes.length());
         }
         byZone = Frozen.map(byZone);
     }
@@ -66,7 +67,8 @@ public record Rating(
             sum[3] += own * r.volume();
             share += own;
         }
-        return new ZoneRating(round(sum[0] / share), round(sum[1] / share), round(sum[2] / share), round(sum[3] / share));
+        return new ZoneRating(
+                round(sum[0] / share), round(sum[1] / share), round(sum[2] / share), round(sum[3] / share));
     }
 
     /** By the ruler, in percent; null where nothing was measured. */

@@ -17,26 +17,38 @@ public final class Rubric {
     public record Score(String name, String question, List<Level> levels) {}
 
     private static final List<Score> SCORES = List.of(
-            new Score("definition", "Do curls read as separate, from root to tip?", List.of(
-                    new Level(0, "no curl stands apart"),
-                    new Level(3, "ends curl, the rest blurs"),
-                    new Level(6, "most curls clear from mid-length"),
-                    new Level(8, "clear from near the root to the tip"))),
-            new Score("clumping", "How wide and even are the clumps?", List.of(
-                    new Level(0, "single hairs and strings, or flat ribbons"),
-                    new Level(3, "some clumps, widths all over the place"),
-                    new Level(6, "mostly even clumps"),
-                    new Level(8, "even clumps that suit the pattern"))),
-            new Score("frizz", "How many hairs stand outside the clumps?", List.of(
-                    new Level(0, "none to a few"),
-                    new Level(2, "a light halo against the light"),
-                    new Level(5, "a halo seen across the room"),
-                    new Level(8, "more hair outside the clumps than in"))),
-            new Score("volume", "How far does it stand off the head?", List.of(
-                    new Level(0, "flat at the root"),
-                    new Level(3, "root lies, lengths have body"),
-                    new Level(6, "root lifted all over"),
-                    new Level(8, "as wide as it will go"))));
+            new Score(
+                    "definition",
+                    "Do curls read as separate, from root to tip?",
+                    List.of(
+                            new Level(0, "no curl stands apart"),
+                            new Level(3, "ends curl, the rest blurs"),
+                            new Level(6, "most curls clear from mid-length"),
+                            new Level(8, "clear from near the root to the tip"))),
+            new Score(
+                    "clumping",
+                    "How wide and even are the clumps?",
+                    List.of(
+                            new Level(0, "single hairs and strings, or flat ribbons"),
+                            new Level(3, "some clumps, widths all over the place"),
+                            new Level(6, "mostly even clumps"),
+                            new Level(8, "even clumps that suit the pattern"))),
+            new Score(
+                    "frizz",
+                    "How many hairs stand outside the clumps?",
+                    List.of(
+                            new Level(0, "none to a few"),
+                            new Level(2, "a light halo against the light"),
+                            new Level(5, "a halo seen across the room"),
+                            new Level(8, "more hair outside the clumps than in"))),
+            new Score(
+                    "volume",
+                    "How far does it stand off the head?",
+                    List.of(
+                            new Level(0, "flat at the root"),
+                            new Level(3, "root lies, lengths have body"),
+                            new Level(6, "root lifted all over"),
+                            new Level(8, "as wide as it will go"))));
 
     public static List<Score> scores() {
         return SCORES;

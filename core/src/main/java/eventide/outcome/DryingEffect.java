@@ -25,7 +25,8 @@ final class DryingEffect implements Effect {
         boolean broken = false;
         for (Visit visit : wash.course().visits()) {
             Step step = visit.step();
-            if (!visit.zones().contains(ledger.zone()) || visit.place().index() <= wash.routine().lastRinse()) {
+            if (!visit.zones().contains(ledger.zone())
+                    || visit.place().index() <= wash.routine().lastRinse()) {
                 continue;
             }
             blown |= step.action().isDryer() && visit.minutes() > 1;
@@ -35,7 +36,10 @@ final class DryingEffect implements Effect {
             if (step.action() == Action.AIR) {
                 airHours += visit.minutes() / 60;
             }
-            touched |= touches(step) && visit.startMinute() < wash.castMinute() && visit.wetness() > 50 && dryingBegan(wash, visit);
+            touched |= touches(step)
+                    && visit.startMinute() < wash.castMinute()
+                    && visit.wetness() > 50
+                    && dryingBegan(wash, visit);
         }
         if (blown) {
             ledger.add(VOLUME, DRYER_LIFTS, "diffused");
@@ -64,7 +68,8 @@ final class DryingEffect implements Effect {
 
     private static boolean dryingBegan(Wash wash, Visit visit) {
         return visit.step().action() == Action.CUP
-                || wash.course().visits().stream().anyMatch(v -> v.step().action().isDrying() && v.endMinute() <= visit.startMinute());
+                || wash.course().visits().stream()
+                        .anyMatch(v -> v.step().action().isDrying() && v.endMinute() <= visit.startMinute());
     }
 
     private static void finish(Wash wash, boolean broken, Ledger ledger) {
@@ -92,7 +97,8 @@ final class DryingEffect implements Effect {
     private static void worn(Wash wash, Reading hair, Ledger ledger) {
         double over = Math.max(0, wash.air().wornDewPointC() - HUMID_FROM_C);
         double guard = Math.max(.2, 1 - HOLD_GUARDS * ledger.sum(HOLD));
-        ledger.add(FRIZZ, HUMID_FRIZZES * over * guard * (.8 + .6 * hair.pattern().tightness()), "humid air, worn");
+        ledger.add(
+                FRIZZ, HUMID_FRIZZES * over * guard * (.8 + .6 * hair.pattern().tightness()), "humid air, worn");
         if (wash.routine().dailyRefresh() != null && wash.routine().dailyRefresh()) {
             ledger.add(DAYS, .8, "refreshed daily");
         }

@@ -16,10 +16,14 @@ final class HairEffect implements Effect {
     public void add(Wash wash, Reading hair, Ledger ledger) {
         Pattern pattern = hair.pattern();
         String word = pattern.isStraight() ? "straight here" : pattern.word() + " by nature";
-        ledger.add(DEFINITION, pattern.isStraight() ? .8 : pattern.isWavy() ? 2.6 : pattern.isCurly() ? 3.6 : 3.0, word);
+        ledger.add(
+                DEFINITION, pattern.isStraight() ? .8 : pattern.isWavy() ? 2.6 : pattern.isCurly() ? 3.6 : 3.0, word);
         ledger.add(CLUMPING, pattern.isStraight() ? 2.5 : pattern.isWavy() ? 3.4 : pattern.isCurly() ? 3.6 : 2.6, word);
         ledger.add(FRIZZ, 4.4 + 1.6 * pattern.tightness(), word);
-        ledger.add(SHRINKAGE, hair.shrinkage() * 100, wash.hair().measured() == null ? "typical of " + pattern.word() : "by the ruler");
+        ledger.add(
+                SHRINKAGE,
+                hair.shrinkage() * 100,
+                wash.hair().measured() == null ? "typical of " + pattern.word() : "by the ruler");
         ledger.add(VOLUME, 2.6 + 1.8 * pattern.tightness(), word);
         ledger.add(SOFTNESS, 5.6, "clean hair");
         ledger.add(DAYS, 1.2, "any wash-and-go");
@@ -31,13 +35,17 @@ final class HairEffect implements Effect {
             ledger.add(FRIZZ, -.4, "low porosity lies smooth");
         }
         if (hair.density() != Density.MEDIUM) {
-            ledger.add(VOLUME, hair.density() == Density.HIGH ? 1 : -.8, hair.density() == Density.HIGH ? "dense hair" : "thin density");
+            ledger.add(
+                    VOLUME,
+                    hair.density() == Density.HIGH ? 1 : -.8,
+                    hair.density() == Density.HIGH ? "dense hair" : "thin density");
         }
         if (hair.condition().contains(Condition.BLEACHED)) {
             ledger.add(DEFINITION, -.8, "bleached lengths have lost spring");
             ledger.add(FRIZZ, .7, "bleached lengths");
         }
-        if (hair.condition().contains(Condition.HEAT_DAMAGED) || hair.condition().contains(Condition.CHEMICALLY_STRAIGHTENED)) {
+        if (hair.condition().contains(Condition.HEAT_DAMAGED)
+                || hair.condition().contains(Condition.CHEMICALLY_STRAIGHTENED)) {
             ledger.add(DEFINITION, -1, "straightened or heat-damaged lengths");
         }
         if (hair.condition().contains(Condition.OVER_SOFT)) {

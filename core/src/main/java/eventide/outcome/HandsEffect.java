@@ -31,7 +31,8 @@ final class HandsEffect implements Effect {
             Step frame = wash.routine().steps().get(place.index());
             most = Math.max(most, place.isInner() ? frame.sectionsOrOne() : step.sectionsOrOne());
             shape(step, hair, ledger);
-            boolean scrunch = step.action() == Action.SCRUNCH || (step.action() == Action.APPLY && step.technique() == Technique.SCRUNCH);
+            boolean scrunch = step.action() == Action.SCRUNCH
+                    || (step.action() == Action.APPLY && step.technique() == Technique.SCRUNCH);
             if (scrunch) {
                 scrunches += step.count() == null ? (hair.pattern().isTight() ? 2 : 6) : step.count();
             }
@@ -71,7 +72,10 @@ final class HandsEffect implements Effect {
                 ledger.add(CLUMPING, 1.2 * takes, "brush-styled");
                 ledger.add(FRIZZ, -.5, "brush-styled");
                 boolean down = step.brushDirection() == BrushDirection.DOWN;
-                ledger.add(VOLUME, down ? -.9 : step.brushDirection() == BrushDirection.UP_AND_OUT ? .8 : 0, down ? "brushed down" : "brushed up and out");
+                ledger.add(
+                        VOLUME,
+                        down ? -.9 : step.brushDirection() == BrushDirection.UP_AND_OUT ? .8 : 0,
+                        down ? "brushed down" : "brushed up and out");
             }
             case COIL -> {
                 boolean ends = step.extent() == Extent.MID_TO_ENDS;

@@ -47,7 +47,8 @@ final class Ledger {
             double raw = sums[name.ordinal()];
             double value = bend(raw, name.most());
             if (entries != null && Math.abs(value - raw) > .005) {
-                entries.add(new Contribution(name, zone, Math.round((value - raw) * 100) / 100.0, "the scale ends here"));
+                entries.add(
+                        new Contribution(name, zone, Math.round((value - raw) * 100) / 100.0, "the scale ends here"));
             }
             bent[name.ordinal()] = Math.round(value * 100) / 100.0;
         }

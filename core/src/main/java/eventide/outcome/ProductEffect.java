@@ -58,7 +58,10 @@ final class ProductEffect implements Effect {
         double second = 0;
         for (Layer layer : wash.layersIn(zone)) {
             Product product = layer.product();
-            boolean counts = product.role().holds() || product.role() == Role.SPRAY || product.role() == Role.CREAM || product.role() == Role.LEAVE_IN;
+            boolean counts = product.role().holds()
+                    || product.role() == Role.SPRAY
+                    || product.role() == Role.CREAM
+                    || product.role() == Role.LEAVE_IN;
             double hold = counts ? product.hold() * taken(layer.fullness()) * met(layer, zone) : 0;
             second = Math.max(second, Math.min(best, hold));
             best = Math.max(best, hold);
@@ -69,7 +72,8 @@ final class ProductEffect implements Effect {
     private static Layer strongest(Wash wash, Zone zone) {
         Layer strongest = null;
         for (Layer layer : wash.layersIn(zone)) {
-            if (strongest == null || layer.product().hold() > strongest.product().hold()) {
+            if (strongest == null
+                    || layer.product().hold() > strongest.product().hold()) {
                 strongest = layer;
             }
         }

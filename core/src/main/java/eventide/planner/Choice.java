@@ -4,7 +4,13 @@ import eventide.product.Product;
 import eventide.shape.Maybe;
 
 /** What a plan decides. Any product may be null: that layer is left out. */
-record Choice(@Maybe Product leaveIn, @Maybe Product cream, @Maybe Product gel, @Maybe Product mousse, Hands hands, Drying drying) {
+record Choice(
+        @Maybe Product leaveIn,
+        @Maybe Product cream,
+        @Maybe Product gel,
+        @Maybe Product mousse,
+        Hands hands,
+        Drying drying) {
     /** How hands shape it. */
     enum Hands {
         SCRUNCH("scrunched"),

@@ -56,7 +56,8 @@ final class Composer {
     }
 
     private void prepare(List<Step> steps) {
-        boolean builtUp = Boolean.TRUE.equals(query.hair().buildUp()) || Boolean.TRUE.equals(query.hair().newClient());
+        boolean builtUp = Boolean.TRUE.equals(query.hair().buildUp())
+                || Boolean.TRUE.equals(query.hair().newClient());
         Product clarifier = first(Role.CLARIFIER);
         Product cleanser = first(Role.CLEANSER);
         Product conditioner = first(Role.CONDITIONER);
@@ -67,7 +68,10 @@ final class Composer {
         }
         if (conditioner != null) {
             steps.add(Step.of(Action.CONDITION).product(conditioner).build());
-            steps.add(Step.of(Action.DETANGLE).from(DetangleFrom.ENDS).tool(Tool.FINGERS).build());
+            steps.add(Step.of(Action.DETANGLE)
+                    .from(DetangleFrom.ENDS)
+                    .tool(Tool.FINGERS)
+                    .build());
             steps.add(Step.of(Action.RINSE).build());
         } else if (!steps.isEmpty()) {
             steps.add(Step.of(Action.RINSE).build());
@@ -82,7 +86,11 @@ final class Composer {
         for (Product layer : layers) {
             meet(layer, steps);
             Technique technique = layer == choice.cream() ? Technique.PRAYING_HANDS : Technique.RAKE;
-            steps.add(Step.of(Action.APPLY).product(layer).technique(technique).sections(sections).build());
+            steps.add(Step.of(Action.APPLY)
+                    .product(layer)
+                    .technique(technique)
+                    .sections(sections)
+                    .build());
         }
         Product hold = choice.gel() != null ? choice.gel() : choice.mousse();
         boolean free = query.schoolsOrDefault().roots() == Schools.RootProduct.FREE;
@@ -106,7 +114,8 @@ final class Composer {
         if (choice.hands() == Choice.Hands.SCRUNCH) {
             meet(hold, steps);
             Technique technique = hold.role() == Role.MOUSSE ? Technique.PRAYING_HANDS : Technique.GLAZE;
-            steps.add(on(Step.of(Action.APPLY).product(hold).technique(technique).sections(sections), free));
+            steps.add(
+                    on(Step.of(Action.APPLY).product(hold).technique(technique).sections(sections), free));
             steps.add(scrunch());
             return;
         }
@@ -116,10 +125,11 @@ final class Composer {
         inner.add(Step.of(Action.MIST).toWetness(aim).minutes(.25).build());
         inner.add(on(Step.of(Action.APPLY).product(hold).technique(Technique.SMOOTH), free));
         switch (choice.hands()) {
-            case BRUSH -> inner.add(Step.of(Action.BRUSH_STYLE)
-                    .tool(Tool.BRUSH)
-                    .brushDirection(query.goal().wantsVolume() ? BrushDirection.UP_AND_OUT : BrushDirection.FORWARD)
-                    .build());
+            case BRUSH ->
+                inner.add(Step.of(Action.BRUSH_STYLE)
+                        .tool(Tool.BRUSH)
+                        .brushDirection(query.goal().wantsVolume() ? BrushDirection.UP_AND_OUT : BrushDirection.FORWARD)
+                        .build());
             case COIL -> inner.add(Step.of(Action.COIL).build());
             case SHINGLE -> inner.add(Step.of(Action.SHINGLE).build());
             default -> inner.add(Step.of(Action.SMOOTH).build());
@@ -132,12 +142,15 @@ final class Composer {
 
     private static Step on(StepBuilder apply, boolean free) {
         return free
-                ? apply.parts(Set.of(eventide.routine.Part.LENGTHS, eventide.routine.Part.ENDS)).build()
+                ? apply.parts(Set.of(eventide.routine.Part.LENGTHS, eventide.routine.Part.ENDS))
+                        .build()
                 : apply.build();
     }
 
     private Step scrunch() {
-        return Step.of(Action.SCRUNCH).count(pattern.isWavy() || pattern.isStraight() ? 12 : 3).build();
+        return Step.of(Action.SCRUNCH)
+                .count(pattern.isWavy() || pattern.isStraight() ? 12 : 3)
+                .build();
     }
 
     /** Brings hair to the water a product works in; a step that changes nothing is taken out again at the end. */
@@ -150,8 +163,11 @@ final class Composer {
 
     private static void squeezeFor(Product product, List<Step> steps) {
         if (product.windowHigh() < 97) {
-            double to = Math.max(50, Math.round(product.windowHigh() - (product.windowHigh() - product.windowLow()) * .2));
-            steps.add(Step.of(Action.SQUEEZE).toWetness(Math.min(to, product.windowHigh())).build());
+            double to =
+                    Math.max(50, Math.round(product.windowHigh() - (product.windowHigh() - product.windowLow()) * .2));
+            steps.add(Step.of(Action.SQUEEZE)
+                    .toWetness(Math.min(to, product.windowHigh()))
+                    .build());
         }
     }
 
@@ -169,7 +185,10 @@ final class Composer {
         }
         boolean clips = query.goal().wantsVolume() && query.limitsOrUsual().has(OwnedTool.CLIPS);
         if (clips) {
-            steps.add(Step.of(Action.CLIP_ROOTS).zones(Set.of(Zone.CROWN)).count(6).build());
+            steps.add(Step.of(Action.CLIP_ROOTS)
+                    .zones(Set.of(Zone.CROWN))
+                    .count(6)
+                    .build());
         }
         if (choice.drying() == Choice.Drying.AIR) {
             if (clips) {
@@ -186,7 +205,10 @@ final class Composer {
         Product guard = first(Role.HEAT_PROTECTANT);
         boolean guarded = choice.gel() != null && choice.gel().guardsHeat();
         if (guard != null && !guarded) {
-            steps.add(Step.of(Action.APPLY).product(guard).technique(Technique.SPRAY).build());
+            steps.add(Step.of(Action.APPLY)
+                    .product(guard)
+                    .technique(Technique.SPRAY)
+                    .build());
         }
         if (choice.hold() >= CAST_FROM_HOLD && !query.schoolsOrDefault().cupsFromStart()) {
             steps.add(dryer(Action.HOVER, CAST_DRY, Speed.HIGH));
@@ -204,12 +226,21 @@ final class Composer {
         }
         steps.add(dryer(Action.CUP, 100, Speed.LOW));
         if (query.limitsOrUsual().has(OwnedTool.COOL_SETTING)) {
-            steps.add(Step.of(Action.CUP).heat(Heat.COOL).speed(Speed.LOW).minutes(2.0).build());
+            steps.add(Step.of(Action.CUP)
+                    .heat(Heat.COOL)
+                    .speed(Speed.LOW)
+                    .minutes(2.0)
+                    .build());
         }
     }
 
     private static Step dryer(Action action, double untilDry, Speed speed) {
-        return Step.of(action).heat(Heat.WARM).speed(speed).position(TURNS).untilDry(untilDry).build();
+        return Step.of(action)
+                .heat(Heat.WARM)
+                .speed(speed)
+                .position(TURNS)
+                .untilDry(untilDry)
+                .build();
     }
 
     private void finish(Choice choice, List<Step> steps) {
@@ -218,7 +249,10 @@ final class Composer {
         Product oil = oiled ? first(Role.OIL) : null;
         boolean cast = choice.hold() >= CAST_FROM_HOLD;
         if (oil != null && (cast || query.goal().softness() >= 2)) {
-            steps.add(Step.of(Action.BREAK_CAST).product(oil).technique(Technique.DROPS).build());
+            steps.add(Step.of(Action.BREAK_CAST)
+                    .product(oil)
+                    .technique(Technique.DROPS)
+                    .build());
         } else if (cast) {
             steps.add(Step.of(Action.BREAK_CAST).build());
         }

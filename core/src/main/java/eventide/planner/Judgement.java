@@ -28,7 +28,8 @@ public record Judgement(
         double costCents,
         List<String> ignored) {
     /** What to judge; schools and limits may be absent. */
-    public record Question(Hair hair, Goal goal, Air air, @Maybe Schools schools, @Maybe Limits limits, Routine routine) {
+    public record Question(
+            Hair hair, Goal goal, Air air, @Maybe Schools schools, @Maybe Limits limits, Routine routine) {
         public Question {
             eventide.shape.Shape.check(Question.class, hair, goal, air, schools, limits, routine);
         }

@@ -61,7 +61,9 @@ public final class Planner {
     private Suggestions run() {
         if (query.hair().scalpOrEmpty().stream().anyMatch(Scalp::stopsStyling)) {
             return new Suggestions(
-                    List.of(), 0, filter.refused(),
+                    List.of(),
+                    0,
+                    filter.refused(),
                     "The scalp shows something to refer first: no styling until it is cleared.");
         }
         List<Choice.Hands> hands = hands();
@@ -90,7 +92,10 @@ public final class Planner {
     }
 
     private List<Judged> ranked() {
-        return judged.values().stream().filter(Judged::isFeasible).sorted(BEST_FIRST).toList();
+        return judged.values().stream()
+                .filter(Judged::isFeasible)
+                .sorted(BEST_FIRST)
+                .toList();
     }
 
     /** One layer changed at a time: what the reasons compare with. */
@@ -111,8 +116,8 @@ public final class Planner {
         return swaps;
     }
 
-    private static final Comparator<Judged> BEST_FIRST =
-            Comparator.comparingDouble((Judged j) -> -j.worth()).thenComparing(j -> j.choice().toString());
+    private static final Comparator<Judged> BEST_FIRST = Comparator.comparingDouble((Judged j) -> -j.worth())
+            .thenComparing(j -> j.choice().toString());
 
     private Judged judge(Choice choice) {
         Judged known = judged.get(choice);
@@ -135,7 +140,10 @@ public final class Planner {
                 .max(Map.Entry.comparingByValue())
                 .map(Map.Entry::getKey)
                 .orElse("shelf");
-        double shortest = judged.values().stream().mapToDouble(j -> j.wash().course().minutes()).min().orElse(0);
+        double shortest = judged.values().stream()
+                .mapToDouble(j -> j.wash().course().minutes())
+                .min()
+                .orElse(0);
         double hands = judged.values().stream()
                 .mapToDouble(j -> j.wash().course().chairMinutes())
                 .min()
@@ -177,8 +185,14 @@ public final class Planner {
     /** Distance from the hold and richness this head and goal ask for [OURS]. */
     private double unfit(Product product) {
         double humid = Math.max(0, query.air().wornDewPointC() - 15) * .3;
-        double hold = Math.min(10, 3 + .9 * query.goal().definition() + .6 * query.goal().longevity() - .7 * query.goal().softness() + humid
-                + (query.hair().strand() == Strand.COARSE ? 1.5 : 0));
+        double hold = Math.min(
+                10,
+                3
+                        + .9 * query.goal().definition()
+                        + .6 * query.goal().longevity()
+                        - .7 * query.goal().softness()
+                        + humid
+                        + (query.hair().strand() == Strand.COARSE ? 1.5 : 0));
         double rich = query.hair().strand() == Strand.FINE ? 2 : query.hair().strand() == Strand.MEDIUM ? 4 : 7;
         double byHold = product.role().holds() ? Math.abs(product.hold() - hold) : 0;
         return byHold + Math.abs(product.richness() - rich);

@@ -23,6 +23,7 @@ final class Presentation {
 
     private final Query query;
     private final List<Planner.Judged> ranked;
+
     Presentation(Query query, List<Planner.Judged> ranked) {
         this.query = query;
         this.ranked = ranked;
@@ -52,7 +53,8 @@ final class Presentation {
         boolean weight = (a.cream() == null) != (b.cream() == null);
         boolean hold = Math.abs(a.hold() - b.hold()) >= 3;
         boolean foam = (a.gel() == null) != (b.gel() == null);
-        boolean dryer = a.drying().usesDryer() != b.drying().usesDryer() || a.drying().ends() != b.drying().ends();
+        boolean dryer = a.drying().usesDryer() != b.drying().usesDryer()
+                || a.drying().ends() != b.drying().ends();
         return a.hands() != b.hands() || dryer || weight || hold || foam;
     }
 
@@ -68,7 +70,9 @@ final class Presentation {
                 continue;
             }
             boolean idle = wash.course().visits(place).stream()
-                    .allMatch(v -> step.action() == Action.MIST ? v.wetness() >= step.toWetness() - 1 : v.wetness() <= step.toWetness() + 1);
+                    .allMatch(v -> step.action() == Action.MIST
+                            ? v.wetness() >= step.toWetness() - 1
+                            : v.wetness() <= step.toWetness() + 1);
             if (idle) {
                 routine = routine.without(place);
             }
@@ -82,11 +86,13 @@ final class Presentation {
         }
         Scores own = OutcomeModel.scores(judged.wash());
         Scores best = OutcomeModel.scores(chosen.get(0).wash());
-        String name = !judged.choice().drying().usesDryer() && chosen.get(0).choice().drying().usesDryer()
+        String name = !judged.choice().drying().usesDryer()
+                        && chosen.get(0).choice().drying().usesDryer()
                 ? "No dryer"
                 : null;
         double gain = .4;
-        for (ScoreName score : List.of(ScoreName.VOLUME, ScoreName.DEFINITION, ScoreName.SOFTNESS, ScoreName.DAYS, ScoreName.FRIZZ)) {
+        for (ScoreName score :
+                List.of(ScoreName.VOLUME, ScoreName.DEFINITION, ScoreName.SOFTNESS, ScoreName.DAYS, ScoreName.FRIZZ)) {
             double more = (own.of(score) - best.of(score)) * (score == ScoreName.FRIZZ ? -1 : 1);
             String label = "More " + (score == ScoreName.DAYS ? "days" : score.word());
             label = score == ScoreName.FRIZZ ? "Less frizz" : label;
@@ -97,11 +103,15 @@ final class Presentation {
                 }
             }
         }
-        double saved = chosen.get(0).wash().course().chairMinutes() - judged.wash().course().chairMinutes();
+        double saved = chosen.get(0).wash().course().chairMinutes()
+                - judged.wash().course().chairMinutes();
         if (name == null && saved >= 5) {
             name = "Quicker by " + Math.round(saved) + " min";
         }
-        return name == null || taken.contains(name) ? capital(judged.choice().hands().label) + ", " + judged.choice().drying().label : name;
+        return name == null || taken.contains(name)
+                ? capital(judged.choice().hands().label) + ", "
+                        + judged.choice().drying().label
+                : name;
     }
 
     private List<Reason> reasons(Planner.Judged judged, Routine routine) {
@@ -111,8 +121,16 @@ final class Presentation {
         slot(reasons, judged, routine, choice.leaveIn(), "leave-in", c -> c.leaveIn());
         slot(reasons, judged, routine, choice.gel(), "gel", c -> c.gel());
         slot(reasons, judged, routine, choice.mousse(), "mousse", c -> c.mousse());
-        other(reasons, judged, c -> c.wearsSame(choice) && c.drying() == choice.drying() && c.hands() != choice.hands(), c -> c.hands().label);
-        other(reasons, judged, c -> c.wearsSame(choice) && c.hands() == choice.hands() && c.drying() != choice.drying(), c -> c.drying().label);
+        other(
+                reasons,
+                judged,
+                c -> c.wearsSame(choice) && c.drying() == choice.drying() && c.hands() != choice.hands(),
+                c -> c.hands().label);
+        other(
+                reasons,
+                judged,
+                c -> c.wearsSame(choice) && c.hands() == choice.hands() && c.drying() != choice.drying(),
+                c -> c.drying().label);
         double dew = Math.round(query.air().wornDewPointC());
         reasons.add(new Reason(
                 "Dew point " + String.format(Locale.ROOT, "%.0f", dew) + " °C, "
@@ -125,7 +143,11 @@ final class Presentation {
 
     /** The best plan that differs in this one layer, and what that would change. */
     private void slot(
-            List<Reason> reasons, Planner.Judged judged, Routine routine, Product used, String what,
+            List<Reason> reasons,
+            Planner.Judged judged,
+            Routine routine,
+            Product used,
+            String what,
             java.util.function.Function<Choice, Product> layer) {
         Planner.Judged rival = ranked.stream()
                 .filter(j -> layer.apply(j.choice()) != used && onlyThisDiffers(judged.choice(), j.choice(), layer))
@@ -157,14 +179,16 @@ final class Presentation {
     }
 
     private void other(
-            List<Reason> reasons, Planner.Judged judged, java.util.function.Predicate<Choice> wanted,
+            List<Reason> reasons,
+            Planner.Judged judged,
+            java.util.function.Predicate<Choice> wanted,
             java.util.function.Function<Choice, String> label) {
         ranked.stream()
                 .filter(j -> wanted.test(j.choice()))
                 .findFirst()
                 .ifPresent(rival -> reasons.add(new Reason(
-                        capital(label.apply(judged.choice())) + ". " + capital(label.apply(rival.choice())) + " instead: "
-                                + difference(judged.wash(), rival.wash()) + ".",
+                        capital(label.apply(judged.choice())) + ". " + capital(label.apply(rival.choice()))
+                                + " instead: " + difference(judged.wash(), rival.wash()) + ".",
                         Source.OURS,
                         null)));
     }
@@ -180,7 +204,10 @@ final class Presentation {
                 .sorted(Comparator.comparingDouble(s -> -Math.abs(b.of(s) - a.of(s)) / s.most()))
                 .limit(3)
                 .forEach(s -> parts.add(String.format(
-                        Locale.ROOT, "%s %s%.1f", s == ScoreName.SHRINKAGE ? "shrinkage %" : s.word(), b.of(s) < a.of(s) ? "−" : "+",
+                        Locale.ROOT,
+                        "%s %s%.1f",
+                        s == ScoreName.SHRINKAGE ? "shrinkage %" : s.word(),
+                        b.of(s) < a.of(s) ? "−" : "+",
                         Math.abs(b.of(s) - a.of(s)))));
         if (b.weight() > 5.5 && b.weight() > a.weight() + .3) {
             parts.add("weighed down");

@@ -12,8 +12,7 @@ import eventide.shape.Shape;
 import java.util.List;
 
 /** What to plan for: a head, a goal, the air, and what stands on the shelf. */
-public record Query(
-        Hair hair, Goal goal, Air air, @Maybe Schools schools, @Maybe Limits limits, List<Product> shelf) {
+public record Query(Hair hair, Goal goal, Air air, @Maybe Schools schools, @Maybe Limits limits, List<Product> shelf) {
     public Query {
         Shape.check(Query.class, hair, goal, air, schools, limits, shelf);
         shelf = Frozen.list(shelf);

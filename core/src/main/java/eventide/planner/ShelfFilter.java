@@ -38,9 +38,14 @@ final class ShelfFilter {
             return Optional.of("breaks the client's ingredient list: " + broken.get());
         }
         double needed = Advised.headMl(product, query.hair());
-        if (product.stockMl() != null && !product.role().washesOut() && product.stockMl() < needed * product.density()) {
+        if (product.stockMl() != null
+                && !product.role().washesOut()
+                && product.stockMl() < needed * product.density()) {
             return Optional.of(String.format(
-                    java.util.Locale.ROOT, "not enough left: %.0f ml of the %.0f ml this head takes", product.stockMl(), needed * product.density()));
+                    java.util.Locale.ROOT,
+                    "not enough left: %.0f ml of the %.0f ml this head takes",
+                    product.stockMl(),
+                    needed * product.density()));
         }
         return Optional.empty();
     }

@@ -22,7 +22,16 @@ public record Suggestion(
         List<String> ignored) {
     static Suggestion of(String name, List<Reason> why, Routine routine, Judgement j) {
         return new Suggestion(
-                name, why, routine, j.tide(), j.findings(), j.amounts(), j.outcome(), j.minutes(), j.chairMinutes(),
-                j.costCents(), j.ignored());
+                name,
+                why,
+                routine,
+                j.tide(),
+                j.findings(),
+                j.amounts(),
+                j.outcome(),
+                j.minutes(),
+                j.chairMinutes(),
+                j.costCents(),
+                j.ignored());
     }
 }

@@ -41,9 +41,12 @@ final class Worth {
             worth -= finding.severity() == Severity.NOTE ? NOTE_COSTS : WARNING_COSTS;
         }
         return worth
-                - DAMP_COSTS * Math.max(0, wash.course().endLengths() + wash.course().endRoots() - 2 * Wetness.DRY_BELOW) / 2
+                - DAMP_COSTS
+                        * Math.max(0, wash.course().endLengths() + wash.course().endRoots() - 2 * Wetness.DRY_BELOW)
+                        / 2
                 - CHAIR_MINUTE_COSTS * wash.course().chairMinutes()
-                - WAITING_MINUTE_COSTS * wash.course().minutes() - LAYER_COSTS * wash.layers().size();
+                - WAITING_MINUTE_COSTS * wash.course().minutes()
+                - LAYER_COSTS * wash.layers().size();
     }
 
     static double of(Wash wash) {
@@ -59,7 +62,8 @@ final class Worth {
             return "hands-on minutes";
         }
         if (limits.mustBeDryBy() != null) {
-            int by = (int) Math.min(limits.mustBeDryBy(), wash.course().tide().minutes().size() - 1);
+            int by = (int) Math.min(
+                    limits.mustBeDryBy(), wash.course().tide().minutes().size() - 1);
             boolean dry = wash.course().tide().lengths().get(by) < Wetness.DRY_BELOW
                     && wash.course().tide().roots().get(by) < Wetness.DRY_BELOW;
             if (!dry) {

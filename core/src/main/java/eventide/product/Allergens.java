@@ -19,9 +19,23 @@ public final class Allergens {
             Map.entry("walnut", List.of("juglans")),
             Map.entry("hazelnut", List.of("corylus")),
             Map.entry("macadamia", List.of("macadamia")),
-            Map.entry("nut", List.of(
-                    "almond", "prunus amygdalus", "prunus dulcis", "arachis", "peanut", "juglans", "walnut", "corylus",
-                    "hazelnut", "macadamia", "bertholletia", "anacardium", "pistacia", "carya")),
+            Map.entry(
+                    "nut",
+                    List.of(
+                            "almond",
+                            "prunus amygdalus",
+                            "prunus dulcis",
+                            "arachis",
+                            "peanut",
+                            "juglans",
+                            "walnut",
+                            "corylus",
+                            "hazelnut",
+                            "macadamia",
+                            "bertholletia",
+                            "anacardium",
+                            "pistacia",
+                            "carya")),
             Map.entry("sesame", List.of("sesamum")),
             Map.entry("shea", List.of("butyrospermum")),
             Map.entry("aloe", List.of("aloe barbadensis")),
@@ -43,7 +57,9 @@ public final class Allergens {
         }
         String ingredients = product.ingredients() == null ? "" : product.ingredients();
         String label = " " + words(ingredients + " " + product.name()) + " ";
-        return allergies.stream().filter(allergy -> stands(words(allergy), label)).findFirst();
+        return allergies.stream()
+                .filter(allergy -> stands(words(allergy), label))
+                .findFirst();
     }
 
     private static boolean stands(String allergy, String label) {
@@ -65,6 +81,8 @@ public final class Allergens {
     }
 
     private static String singular(String word) {
-        return word.length() > 3 && word.endsWith("s") && !word.endsWith("ss") ? word.substring(0, word.length() - 1) : word;
+        return word.length() > 3 && word.endsWith("s") && !word.endsWith("ss")
+                ? word.substring(0, word.length() - 1)
+                : word;
     }
 }

@@ -6,10 +6,13 @@ import java.util.Optional;
 
 /** What a client's ingredient list keeps off the head. The client's choice, never a moral. */
 public final class IngredientRules {
-    private static final List<String> SULFATES = List.of("lauryl sulfate", "laureth sulfate", "lauryl sulphate", "laureth sulphate");
-    private static final List<String> DRYING_ALCOHOLS = List.of("alcohol denat", "isopropyl alcohol", "sd alcohol", "isopropanol");
+    private static final List<String> SULFATES =
+            List.of("lauryl sulfate", "laureth sulfate", "lauryl sulphate", "laureth sulphate");
+    private static final List<String> DRYING_ALCOHOLS =
+            List.of("alcohol denat", "isopropyl alcohol", "sd alcohol", "isopropanol");
     private static final List<String> MINERAL = List.of("petrolatum", "mineral oil", "paraffinum liquidum", "paraffin");
-    private static final List<String> WAXES = List.of("beeswax", "cera alba", "candelilla", "carnauba", "ceresin", "microcristallina");
+    private static final List<String> WAXES =
+            List.of("beeswax", "cera alba", "candelilla", "carnauba", "ceresin", "microcristallina");
 
     private IngredientRules() {}
 
@@ -24,13 +27,15 @@ public final class IngredientRules {
     }
 
     private static Optional<String> first(Product product, List<String> words) {
-        String label = product.ingredients() == null ? "" : product.ingredients().toLowerCase(Locale.ROOT);
+        String label =
+                product.ingredients() == null ? "" : product.ingredients().toLowerCase(Locale.ROOT);
         return words.stream().filter(label::contains).findFirst();
     }
 
     /** -cone, -conol and -siloxane, unless a PEG or PPG makes them soluble. */
     private static Optional<String> silicone(Product product) {
-        String label = product.ingredients() == null ? "" : product.ingredients().toLowerCase(Locale.ROOT);
+        String label =
+                product.ingredients() == null ? "" : product.ingredients().toLowerCase(Locale.ROOT);
         for (String name : label.split("[,;\\n]")) {
             String one = name.strip();
             boolean silicone = one.matches(".*(cone|conol|siloxane)(\\W.*)?$");

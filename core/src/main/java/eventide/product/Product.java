@@ -29,35 +29,91 @@ public record Product(
 
     public Product {
         List<Fault> faults = Shape.faults(
-                Product.class, id, name, role, hold, richness, windowLow, windowHigh, ingredients, doseUnit,
-                priceCents, sizeMl, stockMl, texture, contactMinutes, heatGuard);
+                Product.class,
+                id,
+                name,
+                role,
+                hold,
+                richness,
+                windowLow,
+                windowHigh,
+                ingredients,
+                doseUnit,
+                priceCents,
+                sizeMl,
+                stockMl,
+                texture,
+                contactMinutes,
+                heatGuard);
         if (name != null && name.isBlank()) {
             faults.add(new Fault("/name", "name must not be blank"));
         }
         if (windowLow != null && windowHigh != null && windowLow > windowHigh) {
-            faults.add(new Fault("/windowLow", "windowLow must be at most windowHigh (" + windowHigh
-                    + " percent), but was " + windowLow));
+            faults.add(new Fault(
+                    "/windowLow",
+                    "windowLow must be at most windowHigh (" + windowHigh + " percent), but was " + windowLow));
         }
         if (!faults.isEmpty()) {
             throw new InvalidException(faults);
         }
     }
 
-    public static Product of(String name, Role role, double hold, double richness, double windowLow, double windowHigh) {
+    public static Product of(
+            String name, Role role, double hold, double richness, double windowLow, double windowHigh) {
         return new Product(
-                null, name, role, hold, richness, windowLow, windowHigh, null, null, null, null, null, null, null, null);
+                null,
+                name,
+                role,
+                hold,
+                richness,
+                windowLow,
+                windowHigh,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
     }
 
     public Product withIngredients(String label) {
         return new Product(
-                id, name, role, hold, richness, windowLow, windowHigh, label, doseUnit, priceCents, sizeMl, stockMl,
-                texture, contactMinutes, heatGuard);
+                id,
+                name,
+                role,
+                hold,
+                richness,
+                windowLow,
+                windowHigh,
+                label,
+                doseUnit,
+                priceCents,
+                sizeMl,
+                stockMl,
+                texture,
+                contactMinutes,
+                heatGuard);
     }
 
     public Product withId(Long newId) {
         return new Product(
-                newId, name, role, hold, richness, windowLow, windowHigh, ingredients, doseUnit, priceCents, sizeMl,
-                stockMl, texture, contactMinutes, heatGuard);
+                newId,
+                name,
+                role,
+                hold,
+                richness,
+                windowLow,
+                windowHigh,
+                ingredients,
+                doseUnit,
+                priceCents,
+                sizeMl,
+                stockMl,
+                texture,
+                contactMinutes,
+                heatGuard);
     }
 
     public DoseUnit dose() {

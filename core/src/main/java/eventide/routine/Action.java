@@ -68,7 +68,6 @@ public enum Action {
         KEEP
     }
 
-
     private final Phase phase;
     private final String label;
     private final Set<StepField> meaningful;
@@ -130,7 +129,17 @@ public enum Action {
     /** Hands or a tool move the clumps. */
     public boolean touchesHair() {
         return switch (this) {
-            case SMOOTH, SCRUNCH, PRESS, COIL, SHINGLE, BRUSH_STYLE, TWIST, DIVIDE_CLUMPS, DETANGLE, FLUFF, PICK,
+            case SMOOTH,
+                    SCRUNCH,
+                    PRESS,
+                    COIL,
+                    SHINGLE,
+                    BRUSH_STYLE,
+                    TWIST,
+                    DIVIDE_CLUMPS,
+                    DETANGLE,
+                    FLUFF,
+                    PICK,
                     BREAK_CAST -> true;
             default -> false;
         };

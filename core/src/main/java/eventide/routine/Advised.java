@@ -62,9 +62,7 @@ public final class Advised {
                     case CONDITIONER -> .20;
                     case MASK, PROTEIN -> .22;
                 };
-        double weight = product.role().moisturises()
-                ? 1 - RICHER_IS_LESS * (product.richness() - USUAL_RICHNESS)
-                : 1;
+        double weight = product.role().moisturises() ? 1 - RICHER_IS_LESS * (product.richness() - USUAL_RICHNESS) : 1;
         return base * weight * porosity(reading.porosity());
     }
 

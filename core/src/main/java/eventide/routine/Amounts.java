@@ -48,8 +48,15 @@ public final class Amounts {
         double cost = step.mix() == null ? product.costCents(ml) : Mixes.costCents(step.mix(), ml);
         String water = dilution == 0 ? "" : " in " + plain(dilution) + " parts water";
         return new Amount(
-                place.index(), place.isInner() ? place.inner() : null, product, round(ml), round(ml * product.density()),
-                product.dose().say(ml) + water, product.dose().say(ml / sections), round(advised), step.amountMl() != null,
+                place.index(),
+                place.isInner() ? place.inner() : null,
+                product,
+                round(ml),
+                round(ml * product.density()),
+                product.dose().say(ml) + water,
+                product.dose().say(ml / sections),
+                round(advised),
+                step.amountMl() != null,
                 round(cost));
     }
 

@@ -48,7 +48,9 @@ public final class DoneRoutine {
         double rest = hands == 0 ? 0 : (each - moments * moment) / hands;
         List<Step> steps = new ArrayList<>();
         for (Step inner : frame.steps()) {
-            steps.add(inner.but().minutes(inner.action().wets() ? (hands == 0 ? each / moments : moment) : rest).build());
+            steps.add(inner.but()
+                    .minutes(inner.action().wets() ? (hands == 0 ? each / moments : moment) : rest)
+                    .build());
         }
         return steps;
     }

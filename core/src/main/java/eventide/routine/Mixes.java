@@ -20,8 +20,10 @@ final class Mixes {
         }
         MixPart lead = mix.get(0);
         for (MixPart part : mix) {
-            boolean firmer = part.product().role().holds() && !lead.product().role().holds() && part.share() > 0;
-            boolean larger = part.share() > lead.share() && part.product().role().holds() == lead.product().role().holds();
+            boolean firmer =
+                    part.product().role().holds() && !lead.product().role().holds() && part.share() > 0;
+            boolean larger = part.share() > lead.share()
+                    && part.product().role().holds() == lead.product().role().holds();
             if (firmer || larger) {
                 lead = part;
             }
@@ -47,13 +49,27 @@ final class Mixes {
                 .collect(Collectors.joining(", "));
         boolean guard = mix.stream().anyMatch(p -> p.product().guardsHeat());
         return new Product(
-                null, name, role, hold / share, richness / share, low / share, high / share,
-                ingredients.isEmpty() ? null : ingredients, first.dose(), null, null, null, first.texture(),
-                first.contactMinutes(), guard);
+                null,
+                name,
+                role,
+                hold / share,
+                richness / share,
+                low / share,
+                high / share,
+                ingredients.isEmpty() ? null : ingredients,
+                first.dose(),
+                null,
+                null,
+                null,
+                first.texture(),
+                first.contactMinutes(),
+                guard);
     }
 
     /** Cost in cents of this much of a mix, each product by its own price. */
     static double costCents(List<MixPart> mix, double amountMl) {
-        return mix.stream().mapToDouble(p -> p.product().costCents(amountMl * p.share())).sum();
+        return mix.stream()
+                .mapToDouble(p -> p.product().costCents(amountMl * p.share()))
+                .sum();
     }
 }

@@ -49,9 +49,33 @@ public record Step(
 
     public Step {
         List<Fault> faults = Shape.faults(
-                Step.class, action, product, mix, dilution, technique, zones, half, parts, sections, amountMl, minutes,
-                toWetness, position, tool, from, brushDirection, extent, tension, water, count, heat, speed, untilDry,
-                heatCap, order, steps);
+                Step.class,
+                action,
+                product,
+                mix,
+                dilution,
+                technique,
+                zones,
+                half,
+                parts,
+                sections,
+                amountMl,
+                minutes,
+                toWetness,
+                position,
+                tool,
+                from,
+                brushDirection,
+                extent,
+                tension,
+                water,
+                count,
+                heat,
+                speed,
+                untilDry,
+                heatCap,
+                order,
+                steps);
         mix = Frozen.list(mix);
         zones = Frozen.set(zones);
         parts = Frozen.set(parts);
@@ -65,8 +89,14 @@ public record Step(
     }
 
     private static void addContradictions(
-            List<Fault> faults, Action action, Product product, List<MixPart> mix, Set<Zone> zones, Integer sections,
-            List<Zone> order, List<Step> steps) {
+            List<Fault> faults,
+            Action action,
+            Product product,
+            List<MixPart> mix,
+            Set<Zone> zones,
+            Integer sections,
+            List<Zone> order,
+            List<Step> steps) {
         if (product != null && mix != null) {
             faults.add(new Fault("/mix", "a step takes a product or a mix, not both"));
         }

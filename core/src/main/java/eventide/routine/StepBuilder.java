@@ -194,6 +194,31 @@ public final class StepBuilder {
 
     public Step build() {
         return new Step(
-                action, product, mix, dilution, technique, zones, half, parts, sections, amountMl, minutes, toWetness, position, tool, from, brushDirection, extent, tension, water, count, heat, speed, untilDry, heatCap, order, steps);
+                action,
+                product,
+                mix,
+                dilution,
+                technique,
+                zones,
+                half,
+                parts,
+                sections,
+                amountMl,
+                minutes,
+                toWetness,
+                position,
+                tool,
+                from,
+                brushDirection,
+                extent,
+                tension,
+                water,
+                count,
+                heat,
+                speed,
+                untilDry,
+                heatCap,
+                order,
+                steps);
     }
 }

@@ -59,7 +59,9 @@ public class DryingTableTest {
     }
 
     private static double wholeHeadDry(Tide tide, int minute, double rootShare) {
-        return 100 - (1 - rootShare) * tide.lengths().get(minute) - rootShare * tide.roots().get(minute);
+        return 100
+                - (1 - rootShare) * tide.lengths().get(minute)
+                - rootShare * tide.roots().get(minute);
     }
 
     private static void within(double value, double from, double to, String what) {
@@ -69,7 +71,8 @@ public class DryingTableTest {
     @Test(dataProvider = "rooms")
     public void shortWavyLeaveInOnlyAirDriesInTwoToThreeHours(Air room) {
         for (Hair hair : List.of(ROW_1A, ROW_1B)) {
-            Routine routine = Routine.of(Step.of(Action.APPLY).product(LEAVE_IN).minutes(3.0).build(), air(300));
+            Routine routine = Routine.of(
+                    Step.of(Action.APPLY).product(LEAVE_IN).minutes(3.0).build(), air(300));
             Tide tide = TideModel.run(routine, hair, room).tide();
             within(markMinute(tide, Mark.What.ROOTS_DRY), 120, 180, "roots dry, minutes");
             within(markMinute(tide, Mark.What.LENGTHS_DRY), 60, 180, "lengths dry, minutes");
@@ -112,8 +115,12 @@ public class DryingTableTest {
     public void hoverTenThenAirIsNotDryAfterAnHourNorTwo(Air room) {
         Routine routine = Routine.of(Step.of(Action.HOVER).minutes(10.0).build(), air(120));
         Tide tide = TideModel.run(routine, ROW_3, room).tide();
-        assertTrue(tide.lengths().get(70) > 5, "lengths after an hour of air: " + tide.lengths().get(70));
-        assertTrue(tide.roots().get(130) > 5, "roots after two hours of air: " + tide.roots().get(130));
+        assertTrue(
+                tide.lengths().get(70) > 5,
+                "lengths after an hour of air: " + tide.lengths().get(70));
+        assertTrue(
+                tide.roots().get(130) > 5,
+                "roots after two hours of air: " + tide.roots().get(130));
     }
 
     @Test(dataProvider = "rooms")
@@ -131,7 +138,8 @@ public class DryingTableTest {
     @Test(dataProvider = "rooms")
     public void mistedRefreshDriesInFifteenToTwentyMinutes(Air room) {
         for (Hair hair : List.of(ROW_1A, ROW_3, ROW_7, ROW_2)) {
-            Routine routine = Routine.of(Step.of(Action.MIST).minutes(1.0).build(), air(60)).startingAt(0);
+            Routine routine = Routine.of(Step.of(Action.MIST).minutes(1.0).build(), air(60))
+                    .startingAt(0);
             Tide tide = TideModel.run(routine, hair, room).tide();
             within(markMinute(tide, Mark.What.LENGTHS_DRY) - 1, 14, 20, "misted hair dry, minutes");
         }

@@ -20,7 +20,8 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail invalid(InvalidException ex) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, summary(ex.faults()));
+        ProblemDetail problem =
+                ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, summary(ex.faults()));
         problem.setTitle("This cannot be used as it is");
         problem.setProperty("faults", ex.faults());
         return problem;
@@ -60,8 +61,11 @@ class Problems extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException ex, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        String why = ex.getMessage() == null ? "it could not be read" : ex.getMessage().lines().findFirst().orElse("it could not be read");
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, "The body is not readable JSON: " + why);
+        String why = ex.getMessage() == null
+                ? "it could not be read"
+                : ex.getMessage().lines().findFirst().orElse("it could not be read");
+        ProblemDetail problem =
+                ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, "The body is not readable JSON: " + why);
         problem.setTitle("Unreadable");
         problem.setProperty("faults", List.of(new Fault("", why)));
         return handleExceptionInternal(ex, problem, headers, HttpStatus.BAD_REQUEST, request);

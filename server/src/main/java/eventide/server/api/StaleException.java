@@ -6,7 +6,8 @@ public class StaleException extends RuntimeException {
     private final int currentVersion;
 
     public StaleException(String what, int currentVersion, Object current) {
-        super("This " + what + " was changed meanwhile. Yours is kept on your screen: compare, then save again or take theirs.");
+        super("This " + what
+                + " was changed meanwhile. Yours is kept on your screen: compare, then save again or take theirs.");
         this.current = current;
         this.currentVersion = currentVersion;
     }

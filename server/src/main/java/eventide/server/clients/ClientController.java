@@ -54,6 +54,8 @@ class ClientController {
     }
 
     private static ResponseEntity<Client> tagged(HttpStatus status, Client client) {
-        return ResponseEntity.status(status).eTag(Versions.tag(client.version())).body(client);
+        return ResponseEntity.status(status)
+                .eTag(Versions.tag(client.version()))
+                .body(client);
     }
 }

@@ -27,7 +27,8 @@ public record ClientDraft(
             faults.add(new Fault("/name", "name must be from 1 to " + MOST_NAME + " characters"));
         }
         if (notes != null && notes.length() > MOST_NOTES) {
-            faults.add(new Fault("/notes", "notes must be at most " + MOST_NOTES + " characters, but were " + notes.length()));
+            faults.add(new Fault(
+                    "/notes", "notes must be at most " + MOST_NOTES + " characters, but were " + notes.length()));
         }
         if (!faults.isEmpty()) {
             throw new InvalidException(faults);

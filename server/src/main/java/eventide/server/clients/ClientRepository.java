@@ -23,28 +23,34 @@ import org.springframework.transaction.annotation.Transactional;
 /** Clients, and every reading ever taken of them. */
 @Repository
 public class ClientRepository {
-    private static final String LIST = """
+    private static final String LIST =
+            """
             select id, name, hair, goal, schools, limits, notes, version, changed_at
               from client order by name, id
             """;
-    private static final String FIND = """
+    private static final String FIND =
+            """
             select id, name, hair, goal, schools, limits, notes, version, changed_at
               from client where id = :id
             """;
-    private static final String INSERT = """
+    private static final String INSERT =
+            """
             insert into client (name, hair, goal, schools, limits, notes, changed_at)
             values (:name, :hair, :goal, :schools, :limits, :notes, :now)
             """;
-    private static final String UPDATE = """
+    private static final String UPDATE =
+            """
             update client
                set name = :name, hair = :hair, goal = :goal, schools = :schools, limits = :limits, notes = :notes,
                    changed_at = :now, version = version + 1
              where id = :id and version = :version
             """;
-    private static final String INSERT_READING = """
+    private static final String INSERT_READING =
+            """
             insert into reading (client_id, taken_at, hair) values (:client, :now, :hair)
             """;
-    private static final String READINGS = """
+    private static final String READINGS =
+            """
             select id, taken_at, hair from reading where client_id = :client order by taken_at desc, id desc
             """;
 
@@ -86,7 +92,10 @@ public class ClientRepository {
     @Transactional
     public Client save(long id, int version, ClientDraft draft, Instant now) {
         Client before = get(id);
-        int changed = fill(jdbc.sql(UPDATE), draft, now).param("id", id).param("version", version).update();
+        int changed = fill(jdbc.sql(UPDATE), draft, now)
+                .param("id", id)
+                .param("version", version)
+                .update();
         if (changed == 0) {
             throw new StaleException("client", before.version(), before);
         }
@@ -100,12 +109,17 @@ public class ClientRepository {
         get(id);
         return jdbc.sql(READINGS)
                 .param("client", id)
-                .query((row, n) -> new ReadingTaken(row.getLong("id"), instant(row, "taken_at"), shapes.read(row.getString("hair"), Hair.class)))
+                .query((row, n) -> new ReadingTaken(
+                        row.getLong("id"), instant(row, "taken_at"), shapes.read(row.getString("hair"), Hair.class)))
                 .list();
     }
 
     private void keepReading(long client, Hair hair, Instant now) {
-        jdbc.sql(INSERT_READING).param("client", client).param("now", utc(now)).param("hair", shapes.write(hair)).update();
+        jdbc.sql(INSERT_READING)
+                .param("client", client)
+                .param("now", utc(now))
+                .param("hair", shapes.write(hair))
+                .update();
     }
 
     private JdbcClient.StatementSpec fill(JdbcClient.StatementSpec sql, ClientDraft draft, Instant now) {

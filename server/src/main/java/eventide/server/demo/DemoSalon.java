@@ -76,22 +76,46 @@ class DemoSalon implements ApplicationRunner {
         DemoShelf.products().forEach(shelf::add);
         Limits evening = Limits.ofMinutes(120);
         Limits noBrush = new Limits(
-                210.0, null, Set.of(OwnedTool.DIFFUSER, OwnedTool.COOL_SETTING, OwnedTool.CLIPS, OwnedTool.TSHIRT), null, null);
+                210.0,
+                null,
+                Set.of(OwnedTool.DIFFUSER, OwnedTool.COOL_SETTING, OwnedTool.CLIPS, OwnedTool.TSHIRT),
+                null,
+                null);
 
-        Client ottoline = add("Ottoline Marsh", ottoline(), new Goal(2, 3, 0, 1, 1, null), evening, "Plays the heron. Hot lights, wants height at the crown.");
+        Client ottoline = add(
+                "Ottoline Marsh",
+                ottoline(),
+                new Goal(2, 3, 0, 1, 1, null),
+                evening,
+                "Plays the heron. Hot lights, wants height at the crown.");
         wash(ottoline, 26, 0);
         wash(ottoline, 19, 1);
         wash(ottoline, 12, 0);
         wash(ottoline, 5, 0);
-        Client bram = add("Bram Tolliver", bram(), new Goal(3, 1, 1, 2, 2, null), evening, "Rigs the lamps. Bleached ends from last winter.");
+        Client bram = add(
+                "Bram Tolliver",
+                bram(),
+                new Goal(3, 1, 1, 2, 2, null),
+                evening,
+                "Rigs the lamps. Bleached ends from last winter.");
         wash(bram, 23, 0);
         wash(bram, 16, 1);
         wash(bram, 9, 0);
-        Client sunniva = add("Sunniva Okoro-Dell", sunniva(), new Goal(2, 1, 2, 3, 3, 2), noBrush, "Carves the heads. Time for a long day once a week.");
+        Client sunniva = add(
+                "Sunniva Okoro-Dell",
+                sunniva(),
+                new Goal(2, 1, 2, 3, 3, 2),
+                noBrush,
+                "Carves the heads. Time for a long day once a week.");
         wash(sunniva, 22, 0);
         wash(sunniva, 15, 0);
         wash(sunniva, 7, 1);
-        add("Perrin Vane", Hair.of(Strand.MEDIUM, Porosity.LOW, Pattern.WAVY_2B, Density.HIGH, 28), new Goal(2, 2, 0, 2, 1, 1), evening, "New to the company; first wash still to come.");
+        add(
+                "Perrin Vane",
+                Hair.of(Strand.MEDIUM, Porosity.LOW, Pattern.WAVY_2B, Density.HIGH, 28),
+                new Goal(2, 2, 0, 2, 1, 1),
+                evening,
+                "New to the company; first wash still to come.");
     }
 
     private static Hair ottoline() {
@@ -103,7 +127,9 @@ class DemoSalon implements ApplicationRunner {
 
     private static Hair bram() {
         return Hair.of(Strand.MEDIUM, Porosity.MEDIUM, Pattern.CURLY_3B, Density.MEDIUM, 34)
-                .withZones(Map.of(Zone.HAIRLINE, new ZoneReadings(Strand.FINE, Porosity.HIGH, null, null, 26.0, Set.of(Condition.BLEACHED))));
+                .withZones(Map.of(
+                        Zone.HAIRLINE,
+                        new ZoneReadings(Strand.FINE, Porosity.HIGH, null, null, 26.0, Set.of(Condition.BLEACHED))));
     }
 
     private static Hair sunniva() {
@@ -113,23 +139,32 @@ class DemoSalon implements ApplicationRunner {
     }
 
     private Client add(String name, Hair hair, Goal goal, Limits limits, String notes) {
-        return clients.add(new ClientDraft(name, hair, goal, null, limits, notes), clock.instant().minus(Duration.ofDays(30)));
+        return clients.add(
+                new ClientDraft(name, hair, goal, null, limits, notes),
+                clock.instant().minus(Duration.ofDays(30)));
     }
 
     /** A wash some days ago, with one of the planner's suggestions, done a little slower than planned. */
     private void wash(Client client, int daysAgo, int choice) {
         Air air = Air.of(21 + scatter.nextInt(3), 48 + scatter.nextInt(10));
         List<Product> products = shelf.list();
-        List<Suggestion> suggestions =
-                Planner.suggest(new Query(client.hair(), client.goal(), air, null, client.limits(), products)).suggestions();
+        List<Suggestion> suggestions = Planner.suggest(
+                        new Query(client.hair(), client.goal(), air, null, client.limits(), products))
+                .suggestions();
         Suggestion chosen = suggestions.get(Math.min(choice, suggestions.size() - 1));
         Instant start = clock.instant().minus(Duration.ofDays(daysAgo)).minus(Duration.ofHours(3));
         WashDay day = washDays.add(
                 client.id(),
-                new WashDayDraft(chosen.name(), client.hair(), client.goal(), air, null, client.limits(), chosen.routine()),
+                new WashDayDraft(
+                        chosen.name(), client.hair(), client.goal(), air, null, client.limits(), chosen.routine()),
                 start);
         washDays.run(day.id(), new Run(done(chosen, start), true), clock.instant());
-        washDays.rate(day.id(), rating(Wash.of(chosen.routine(), client.hair(), client.goal(), air, null, client.limits()), client.hair()), clock.instant());
+        washDays.rate(
+                day.id(),
+                rating(
+                        Wash.of(chosen.routine(), client.hair(), client.goal(), air, null, client.limits()),
+                        client.hair()),
+                clock.instant());
     }
 
     private List<StepDone> done(Suggestion chosen, Instant start) {
@@ -150,12 +185,23 @@ class DemoSalon implements ApplicationRunner {
         for (Zone zone : Zone.values()) {
             Scores s = outcome.byZone().get(zone);
             double weakSide = zone == Zone.LEFT ? -.5 : 0;
-            zones.put(zone, new Rating.ZoneRating(
-                    scattered(s.definition() + weakSide), scattered(s.clumping() + weakSide), scattered(s.frizz() - weakSide), scattered(s.volume())));
+            zones.put(
+                    zone,
+                    new Rating.ZoneRating(
+                            scattered(s.definition() + weakSide),
+                            scattered(s.clumping() + weakSide),
+                            scattered(s.frizz() - weakSide),
+                            scattered(s.volume())));
         }
         double stretched = hair.lengthCm();
         double natural = CurlGeometry.naturalCm(stretched, outcome.overall().shrinkagePercent() / 100);
-        return new Rating(true, true, zones, new Measured(Math.round(natural * 2) / 2.0, stretched), (double) Math.round(outcome.overall().days()), null);
+        return new Rating(
+                true,
+                true,
+                zones,
+                new Measured(Math.round(natural * 2) / 2.0, stretched),
+                (double) Math.round(outcome.overall().days()),
+                null);
     }
 
     /** To the half point, as a hand writes it. */

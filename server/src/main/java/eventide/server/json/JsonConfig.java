@@ -28,7 +28,8 @@ class JsonConfig implements WebMvcConfigurer {
 
     @Override
     public void configureMessageConverters(HttpMessageConverters.ServerBuilder builder) {
-        builder.addCustomConverter(new ShapeConverter(mapper, id -> shelf.find(id).orElse(null)));
+        builder.addCustomConverter(
+                new ShapeConverter(mapper, id -> shelf.find(id).orElse(null)));
     }
 
     @Configuration
@@ -50,8 +51,7 @@ class JsonConfig implements WebMvcConfigurer {
                 }
             });
             return builder -> builder.addModule(module)
-                    .changeDefaultPropertyInclusion(
-                            in -> in.withValueInclusion(JsonInclude.Include.NON_NULL))
+                    .changeDefaultPropertyInclusion(in -> in.withValueInclusion(JsonInclude.Include.NON_NULL))
                     // isDry() and the like are questions to a record, not parts of it
                     .changeDefaultVisibility(v -> v.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
                     .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION);

@@ -38,7 +38,8 @@ class ShapeConverter extends AbstractHttpMessageConverter<Record> {
     protected Record readInternal(Class<? extends Record> type, HttpInputMessage message) throws IOException {
         byte[] body = message.getBody().readAllBytes();
         try {
-            JsonNode tree = mapper.reader(DeserializationFeature.FAIL_ON_TRAILING_TOKENS).readTree(body);
+            JsonNode tree = mapper.reader(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+                    .readTree(body);
             if (tree == null || tree.isMissingNode()) {
                 throw new HttpMessageNotReadableException("The body is empty", message);
             }

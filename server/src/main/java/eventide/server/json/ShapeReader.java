@@ -96,7 +96,9 @@ public final class ShapeReader {
             return readInstant(node, at, name);
         }
         if (raw == Boolean.class) {
-            return node.isBoolean() ? node.asBoolean() : refuse(at, name + " must be true or false, but was " + shown(node));
+            return node.isBoolean()
+                    ? node.asBoolean()
+                    : refuse(at, name + " must be true or false, but was " + shown(node));
         }
         if (!node.isNumber()) {
             return refuse(at, name + " must be a number, but was " + shown(node));
@@ -128,7 +130,8 @@ public final class ShapeReader {
                 return constant;
             }
         }
-        String words = Arrays.stream(raw.getEnumConstants()).map(ShapeReader::word).collect(Collectors.joining(", "));
+        String words =
+                Arrays.stream(raw.getEnumConstants()).map(ShapeReader::word).collect(Collectors.joining(", "));
         return refuse(at, name + " must be one of " + words + ", but was " + shown(node));
     }
 
@@ -150,7 +153,9 @@ public final class ShapeReader {
         List<Object> values = new ArrayList<>();
         for (int i = 0; i < node.size(); i++) {
             String here = at + "/" + i;
-            Object value = node.get(i).isNull() ? refuse(here, "a list must not hold null") : read(node.get(i), arguments[0], here, false);
+            Object value = node.get(i).isNull()
+                    ? refuse(here, "a list must not hold null")
+                    : read(node.get(i), arguments[0], here, false);
             if (value != REFUSED) {
                 values.add(value);
             }
@@ -196,7 +201,10 @@ public final class ShapeReader {
 
     private Object readRecord(JsonNode node, Class<?> type, String at) {
         if (!node.isObject()) {
-            return refuse(at, (at.isEmpty() ? "The body" : at.substring(at.lastIndexOf('/') + 1)) + " must be an object, but was " + shown(node));
+            return refuse(
+                    at,
+                    (at.isEmpty() ? "The body" : at.substring(at.lastIndexOf('/') + 1)) + " must be an object, but was "
+                            + shown(node));
         }
         int before = faults.size();
         RecordComponent[] components = type.getRecordComponents();
@@ -223,9 +231,11 @@ public final class ShapeReader {
         return faults.size() > before ? REFUSED : record;
     }
 
-    private Object construct(Class<?> type, RecordComponent[] components, Object[] values, Set<String> refused, String at) {
+    private Object construct(
+            Class<?> type, RecordComponent[] components, Object[] values, Set<String> refused, String at) {
         try {
-            Class<?>[] types = Arrays.stream(components).map(RecordComponent::getType).toArray(Class<?>[]::new);
+            Class<?>[] types =
+                    Arrays.stream(components).map(RecordComponent::getType).toArray(Class<?>[]::new);
             Constructor<?> constructor = type.getDeclaredConstructor(types);
             constructor.setAccessible(true);
             return constructor.newInstance(values);

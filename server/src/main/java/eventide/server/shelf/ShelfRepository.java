@@ -11,13 +11,15 @@ import org.springframework.stereotype.Repository;
 /** The products kept. */
 @Repository
 public class ShelfRepository {
-    private static final String LIST = """
+    private static final String LIST =
+            """
             select id, body from product order by role, name, id
             """;
     private static final String FIND = """
             select id, body from product where id = :id
             """;
-    private static final String INSERT = """
+    private static final String INSERT =
+            """
             insert into product (name, role, body) values (:name, :role, :body)
             """;
 
@@ -30,11 +32,16 @@ public class ShelfRepository {
     }
 
     public List<Product> list() {
-        return jdbc.sql(LIST).query((row, n) -> product(row.getLong("id"), row.getString("body"))).list();
+        return jdbc.sql(LIST)
+                .query((row, n) -> product(row.getLong("id"), row.getString("body")))
+                .list();
     }
 
     public Optional<Product> find(long id) {
-        return jdbc.sql(FIND).param("id", id).query((row, n) -> product(row.getLong("id"), row.getString("body"))).optional();
+        return jdbc.sql(FIND)
+                .param("id", id)
+                .query((row, n) -> product(row.getLong("id"), row.getString("body")))
+                .optional();
     }
 
     public Product add(Product product) {

@@ -42,7 +42,9 @@ class TodayController {
         Map<Long, List<WashDay>> days = washDays.all().stream().collect(Collectors.groupingBy(WashDay::clientId));
         return new Today(
                 air(),
-                clients.list().stream().map(c -> line(c, days.getOrDefault(c.id(), List.of()))).toList());
+                clients.list().stream()
+                        .map(c -> line(c, days.getOrDefault(c.id(), List.of())))
+                        .toList());
     }
 
     private Today.Line line(Client client, List<WashDay> days) {

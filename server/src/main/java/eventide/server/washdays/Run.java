@@ -16,7 +16,8 @@ public record Run(List<StepDone> steps, @Maybe Boolean finished) {
         Set<Integer> seen = new HashSet<>();
         for (int i = 0; faults.isEmpty() && i < steps.size(); i++) {
             if (!seen.add(steps.get(i).index())) {
-                faults.add(new Fault("/steps/" + i + "/index", "step " + steps.get(i).index() + " is recorded twice"));
+                faults.add(new Fault(
+                        "/steps/" + i + "/index", "step " + steps.get(i).index() + " is recorded twice"));
             }
         }
         if (!faults.isEmpty()) {

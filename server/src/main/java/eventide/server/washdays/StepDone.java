@@ -18,7 +18,8 @@ public record StepDone(
     public StepDone {
         List<Fault> faults = Shape.faults(StepDone.class, index, startedAt, endedAt, skipped);
         if (faults.isEmpty() && endedAt != null && endedAt.isBefore(startedAt)) {
-            faults.add(new Fault("/endedAt", "endedAt must not be before startedAt (" + startedAt + "), but was " + endedAt));
+            faults.add(new Fault(
+                    "/endedAt", "endedAt must not be before startedAt (" + startedAt + "), but was " + endedAt));
         }
         if (!faults.isEmpty()) {
             throw new InvalidException(faults);

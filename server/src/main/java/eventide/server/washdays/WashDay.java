@@ -38,7 +38,8 @@ public record WashDay(
         Map<Integer, DoneRoutine.Done> done = new HashMap<>();
         for (StepDone step : steps) {
             if (step.endedAt() != null) {
-                double minutes = Duration.between(step.startedAt(), step.endedAt()).toMillis() / 60_000.0;
+                double minutes =
+                        Duration.between(step.startedAt(), step.endedAt()).toMillis() / 60_000.0;
                 done.put(step.index(), new DoneRoutine.Done(minutes, Boolean.TRUE.equals(step.skipped())));
             }
         }

@@ -58,7 +58,11 @@ class WashDayController {
         Judgement planned = Judgement.of(
                 new Judgement.Question(day.hair(), day.goal(), day.air(), day.schools(), day.limits(), day.routine()));
         Routine done = DoneRoutine.of(day.routine(), day.done());
-        return new WashTide(planned, day.steps().isEmpty() ? null : TideModel.run(done, day.hair(), day.air()).tide());
+        return new WashTide(
+                planned,
+                day.steps().isEmpty()
+                        ? null
+                        : TideModel.run(done, day.hair(), day.air()).tide());
     }
 
     @PutMapping("/wash-days/{id}/run")

@@ -26,12 +26,14 @@ import org.springframework.transaction.annotation.Transactional;
 /** Wash days with their steps and scores. */
 @Repository
 public class WashDayRepository {
-    private static final String COLUMNS = """
+    private static final String COLUMNS =
+            """
             select id, client_id, name, planned_at, started_at, finished_at, hair, goal, air, schools, limits, routine,
                    rating, version
               from wash_day
             """;
-    private static final String OF_CLIENT = COLUMNS + """
+    private static final String OF_CLIENT =
+            COLUMNS + """
              where client_id = :client order by planned_at desc, id desc
             """;
     private static final String ALL = COLUMNS + """
@@ -40,31 +42,39 @@ public class WashDayRepository {
     private static final String FIND = COLUMNS + """
              where id = :id
             """;
-    private static final String INSERT = """
+    private static final String INSERT =
+            """
             insert into wash_day (client_id, planned_at, name, hair, goal, air, schools, limits, routine)
             values (:client, :now, :name, :hair, :goal, :air, :schools, :limits, :routine)
             """;
-    private static final String STEPS = """
+    private static final String STEPS =
+            """
             select step_index, started_at, ended_at, skipped from wash_step where wash_day_id = :id order by step_index
             """;
-    private static final String CLEAR_STEPS = """
+    private static final String CLEAR_STEPS =
+            """
             delete from wash_step where wash_day_id = :id
             """;
-    private static final String INSERT_STEP = """
+    private static final String INSERT_STEP =
+            """
             insert into wash_step (wash_day_id, step_index, started_at, ended_at, skipped)
             values (:id, :index, :started, :ended, :skipped)
             """;
-    private static final String RUN = """
+    private static final String RUN =
+            """
             update wash_day set started_at = :started, finished_at = :finished, version = version + 1 where id = :id
             """;
-    private static final String RATE = """
+    private static final String RATE =
+            """
             update wash_day set rating = :rating, finished_at = coalesce(finished_at, :now), version = version + 1
              where id = :id
             """;
-    private static final String CLEAR_SCORES = """
+    private static final String CLEAR_SCORES =
+            """
             delete from wash_score where wash_day_id = :id
             """;
-    private static final String INSERT_SCORE = """
+    private static final String INSERT_SCORE =
+            """
             insert into wash_score (wash_day_id, zone, score, points) values (:id, :zone, :score, :points)
             """;
 
@@ -88,7 +98,11 @@ public class WashDayRepository {
      * @throws NotFoundException where there is none
      */
     public WashDay get(long id) {
-        return jdbc.sql(FIND).param("id", id).query(this::washDay).optional().orElseThrow(() -> new NotFoundException("wash day", id));
+        return jdbc.sql(FIND)
+                .param("id", id)
+                .query(this::washDay)
+                .optional()
+                .orElseThrow(() -> new NotFoundException("wash day", id));
     }
 
     public WashDay add(long client, WashDayDraft draft, Instant now) {
@@ -128,14 +142,22 @@ public class WashDayRepository {
                     .update();
         }
         boolean finished = Boolean.TRUE.equals(run.finished());
-        jdbc.sql(RUN).param("id", id).param("started", utc(first)).param("finished", finished ? utc(last == null ? now : last) : null).update();
+        jdbc.sql(RUN)
+                .param("id", id)
+                .param("started", utc(first))
+                .param("finished", finished ? utc(last == null ? now : last) : null)
+                .update();
         return get(id);
     }
 
     @Transactional
     public WashDay rate(long id, Rating rating, Instant now) {
         get(id);
-        jdbc.sql(RATE).param("id", id).param("rating", shapes.write(rating)).param("now", utc(now)).update();
+        jdbc.sql(RATE)
+                .param("id", id)
+                .param("rating", shapes.write(rating))
+                .param("now", utc(now))
+                .update();
         jdbc.sql(CLEAR_SCORES).param("id", id).update();
         for (Map.Entry<Zone, Rating.ZoneRating> entry : rating.byZone().entrySet()) {
             Rating.ZoneRating zone = entry.getValue();
@@ -148,7 +170,12 @@ public class WashDayRepository {
     }
 
     private void score(long id, Zone zone, String score, double points) {
-        jdbc.sql(INSERT_SCORE).param("id", id).param("zone", zone.name()).param("score", score).param("points", points).update();
+        jdbc.sql(INSERT_SCORE)
+                .param("id", id)
+                .param("zone", zone.name())
+                .param("score", score)
+                .param("points", points)
+                .update();
     }
 
     private WashDay washDay(ResultSet row, int n) throws SQLException {
@@ -175,7 +202,10 @@ public class WashDayRepository {
 
     private static StepDone step(ResultSet row, int n) throws SQLException {
         return new StepDone(
-                row.getInt("step_index"), instant(row, "started_at"), instant(row, "ended_at"), row.getBoolean("skipped"));
+                row.getInt("step_index"),
+                instant(row, "started_at"),
+                instant(row, "ended_at"),
+                row.getBoolean("skipped"));
     }
 
     private static Instant instant(ResultSet row, String column) throws SQLException {

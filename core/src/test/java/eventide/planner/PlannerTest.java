@@ -1,0 +1,235 @@
+package eventide.planner;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertNotNull;
+import static org.testng.Assert.assertTrue;
+
+import eventide.Heads;
+import eventide.air.Air;
+import eventide.check.Severity;
+import eventide.hair.Hair;
+import eventide.hair.Scalp;
+import eventide.product.Product;
+import eventide.product.Role;
+import eventide.routine.Action;
+import eventide.routine.Goal;
+import eventide.routine.Limits;
+import eventide.routine.OwnedTool;
+import eventide.routine.Routine;
+import eventide.routine.Schools;
+import eventide.routine.Step;
+import eventide.routine.StepPlace;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import org.testng.annotations.Test;
+
+/** What a plan must be for the heads the trade is sure of, and never be for any. */
+public class PlannerTest {
+    private static final Air ROOM = Air.of(22, 52);
+    private static final Goal ROUND = new Goal(2, 2, 0, 2, 2, null);
+    private static final Product BUTTER = Product.of("butter", Role.CREAM, 1, 9, 45, 98);
+    private static final Product FIRM = Product.of("firm gel", Role.GEL, 8, 2, 55, 98);
+    private static final Product LIGHT = Product.of("light gel", Role.GEL, 4, 1, 55, 98);
+    private static final Product FOAM = Product.of("foam", Role.MOUSSE, 4, 1, 35, 80);
+    private static final List<Product> SHELF = List.of(
+            Product.of("light leave-in", Role.LEAVE_IN, 0, 2, 45, 100),
+            Product.of("milk", Role.LEAVE_IN, 1, 5, 45, 100),
+            Product.of("cream", Role.CREAM, 2, 6, 45, 98),
+            BUTTER,
+            FIRM,
+            LIGHT,
+            FOAM,
+            Product.of("oil", Role.OIL, 0, 7, 0, 100),
+            Product.of("cleanser", Role.CLEANSER, 0, 2, 0, 100),
+            Product.of("conditioner", Role.CONDITIONER, 0, 4, 0, 100));
+
+    private static Suggestions plan(Hair hair, Goal goal, Limits limits, List<Product> shelf, Schools schools) {
+        return Planner.suggest(new Query(hair, goal, ROOM, schools, limits, shelf));
+    }
+
+    private static Suggestion best(Hair hair, Goal goal) {
+        return plan(hair, goal, Limits.ofMinutes(300), SHELF, null)
+                .suggestions()
+                .get(0);
+    }
+
+    private static List<Role> worn(Routine routine) {
+        List<Role> roles = new ArrayList<>();
+        for (StepPlace place : routine.places()) {
+            Step step = routine.at(place);
+            if (step.worn() != null && !step.washes()) {
+                roles.add(step.worn().role());
+            }
+        }
+        return roles;
+    }
+
+    private static double hold(Routine routine) {
+        return routine.places().stream()
+                .map(routine::at)
+                .filter(Step::holds)
+                .mapToDouble(step -> step.worn().hold())
+                .max()
+                .orElse(0);
+    }
+
+    @Test
+    public void fineWavyGetsNoCreamAndALightHold() {
+        Suggestion suggestion = best(Heads.fineWavy(), ROUND);
+        assertFalse(
+                worn(suggestion.routine()).contains(Role.CREAM),
+                worn(suggestion.routine()).toString());
+        assertTrue(
+                hold(suggestion.routine()) > 0 && hold(suggestion.routine()) < 8, "hold " + hold(suggestion.routine()));
+    }
+
+    @Test
+    public void coarseCoilyGetsARichLayerAndAStrongGel() {
+        Suggestion suggestion = best(Heads.coarseCoily(), ROUND);
+        List<Role> worn = worn(suggestion.routine());
+        assertTrue(worn.contains(Role.CREAM) || worn.contains(Role.LEAVE_IN), worn.toString());
+        assertEquals(hold(suggestion.routine()), 8.0, worn.toString());
+    }
+
+    @Test
+    public void mediumCurlyIsLayeredLightestUnderHold() {
+        Suggestion suggestion = best(Heads.curly(), ROUND);
+        List<Role> worn = worn(suggestion.routine());
+        assertTrue(worn.contains(Role.LEAVE_IN) || worn.contains(Role.CREAM), worn.toString());
+        assertTrue(worn.contains(Role.GEL) || worn.contains(Role.MOUSSE), worn.toString());
+        assertTrue(worn.indexOf(Role.LEAVE_IN) < worn.indexOf(Role.GEL), worn.toString());
+    }
+
+    @Test
+    public void oneHeadAsFineAndAsCoarseDiffersAsTheTradeSays() {
+        Hair fine = Heads.curly();
+        Hair asFine = Hair.of(eventide.hair.Strand.FINE, fine.porosity(), fine.pattern(), fine.density(), 35);
+        Hair asCoarse = Hair.of(eventide.hair.Strand.COARSE, fine.porosity(), fine.pattern(), fine.density(), 35);
+        assertTrue(hold(best(asFine, ROUND).routine())
+                <= hold(best(asCoarse, ROUND).routine()));
+        assertFalse(worn(best(asFine, ROUND).routine()).contains(Role.CREAM));
+    }
+
+    @Test
+    public void suggestionsDifferAreNamedAndCarryReasons() {
+        for (Hair hair : List.of(Heads.fineWavy(), Heads.curly(), Heads.coarseCoily())) {
+            List<Suggestion> suggestions =
+                    plan(hair, ROUND, Limits.ofMinutes(300), SHELF, null).suggestions();
+            assertTrue(suggestions.size() >= 2 && suggestions.size() <= 3, suggestions.size() + " suggestions");
+            assertEquals(suggestions.stream().map(Suggestion::name).distinct().count(), suggestions.size());
+            assertEquals(
+                    suggestions.stream().map(Suggestion::routine).distinct().count(), suggestions.size());
+            assertTrue(
+                    suggestions.get(0).why().size() >= 4,
+                    suggestions.get(0).why().toString());
+        }
+    }
+
+    @Test
+    public void noSuggestionBreaksALimitOrStops() {
+        Random random = new Random(31);
+        int planned = 0;
+        for (int i = 0; i < 40; i++) {
+            Hair hair = Heads.random(random);
+            Limits limits = new Limits(
+                    60.0 + random.nextInt(200),
+                    null,
+                    random.nextBoolean() ? null : Set.of(OwnedTool.TSHIRT),
+                    null,
+                    null);
+            for (Suggestion suggestion : plan(hair, ROUND, limits, SHELF, null).suggestions()) {
+                planned++;
+                assertTrue(suggestion.minutes() <= limits.minutes(), "minutes " + suggestion.minutes());
+                assertTrue(suggestion.findings().stream().noneMatch(f -> f.severity() == Severity.STOP));
+                if (limits.tools() != null) {
+                    assertTrue(suggestion.routine().steps().stream()
+                            .noneMatch(s -> s.action().isDryer() || s.action() == Action.CLIP_ROOTS));
+                }
+            }
+        }
+        assertTrue(planned > 40, planned + " planned");
+    }
+
+    @Test
+    public void suggestionsForOrdinaryHeadsRaiseNoWarning() {
+        for (Hair hair : List.of(Heads.fineWavy(), Heads.curly(), Heads.coarseCoily())) {
+            for (Suggestion suggestion :
+                    plan(hair, ROUND, Limits.ofMinutes(300), SHELF, null).suggestions()) {
+                assertEquals(
+                        suggestion.findings().stream()
+                                .filter(f -> f.severity() != Severity.NOTE)
+                                .map(f -> f.message())
+                                .toList(),
+                        List.of(),
+                        suggestion.name());
+            }
+        }
+    }
+
+    @Test
+    public void allergiesListsAndStockKeepProductsOut() {
+        Product nutty = FIRM.withIngredients("Aqua, Prunus Amygdalus Dulcis Oil");
+        Product silicone = LIGHT.withIngredients("Aqua, Dimethicone");
+        Schools strict = new Schools(
+                null, null, null, null, null, null, null, null, null, null, Schools.IngredientRule.STRICT, null, null);
+        Suggestions suggestions = plan(
+                Heads.curly().withAllergies(List.of("almond")),
+                ROUND,
+                Limits.ofMinutes(300),
+                List.of(nutty, silicone, FOAM),
+                strict);
+        assertEquals(suggestions.refused().size(), 2, suggestions.refused().toString());
+        for (Suggestion suggestion : suggestions.suggestions()) {
+            assertTrue(suggestion.routine().places().stream()
+                    .map(suggestion.routine()::at)
+                    .noneMatch(s -> s.worn() == nutty || s.worn() == silicone));
+        }
+    }
+
+    @Test
+    public void aStoppedScalpGetsNoPlanButAReason() {
+        Suggestions suggestions = plan(Heads.curly().withScalp(Set.of(Scalp.SORES)), ROUND, null, SHELF, null);
+        assertEquals(suggestions.suggestions(), List.of());
+        assertNotNull(suggestions.nothing());
+    }
+
+    @Test
+    public void tooLittleTimeGetsNoPlanButAReason() {
+        Suggestions suggestions = plan(Heads.coarseCoily(), ROUND, Limits.ofMinutes(5), SHELF, null);
+        assertEquals(suggestions.suggestions(), List.of());
+        assertTrue(suggestions.nothing().contains("minutes"), suggestions.nothing());
+    }
+
+    @Test
+    public void anEmptyShelfStillGetsAnAnswer() {
+        assertNotNull(plan(Heads.curly(), ROUND, Limits.ofMinutes(300), List.of(), null));
+    }
+
+    @Test
+    public void theSchoolsHandsAndFabricAreKept() {
+        Schools schools = new Schools(
+                null,
+                null,
+                Schools.YesNo.NO,
+                null,
+                null,
+                null,
+                null,
+                null,
+                Schools.DryTo.AIR,
+                null,
+                null,
+                null,
+                Schools.Hands.COIL);
+        for (Suggestion suggestion : plan(Heads.curly(), ROUND, Limits.ofMinutes(600), SHELF, schools)
+                .suggestions()) {
+            List<Action> actions = suggestion.routine().places().stream()
+                    .map(p -> suggestion.routine().at(p).action())
+                    .toList();
+            assertFalse(actions.contains(Action.MICROPLOP) || actions.contains(Action.CUP), actions.toString());
+        }
+    }
+}

@@ -1,0 +1,104 @@
+package eventide.routine;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import eventide.Heads;
+import eventide.hair.Density;
+import eventide.hair.Hair;
+import eventide.hair.Pattern;
+import eventide.hair.Porosity;
+import eventide.hair.Strand;
+import eventide.hair.Zone;
+import eventide.product.DoseUnit;
+import eventide.product.Product;
+import eventide.product.Role;
+import java.util.List;
+import java.util.Set;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** The trade's own figures for how much [CP], on the heads they are said of. */
+public class AmountsTest {
+    record Figure(String said, Product product, Hair hair, double leastMl, double mostMl) {
+        @Override
+        public String toString() {
+            return said;
+        }
+    }
+
+    @DataProvider
+    Object[] tradeFigures() {
+        Hair mediumToLong = Hair.of(Strand.MEDIUM, Porosity.MEDIUM, Pattern.CURLY_3A, Density.MEDIUM, 35);
+        Hair longLowDensity = Hair.of(Strand.MEDIUM, Porosity.MEDIUM, Pattern.CURLY_3A, Density.LOW, 60);
+        Hair fineMedium = Hair.of(Strand.FINE, Porosity.MEDIUM, Pattern.WAVY_2B, Density.MEDIUM, 30);
+        Hair fine = Hair.of(Strand.FINE, Porosity.MEDIUM, Pattern.CURLY_3A, Density.MEDIUM, 40);
+        Product foam = Product.of("foam", Role.MOUSSE, 4, 1, 30, 80);
+        Product leaveIn = Product.of("leave-in cream", Role.LEAVE_IN, 0, 4, 40, 100);
+        Product gel = Product.of("gel", Role.GEL, 5, 1, 50, 100);
+        Product oil = Product.of("oil", Role.OIL, 0, 7, 0, 100);
+        return new Object[] {
+            // 12 pumps of foam, about 16 ml each
+            new Figure("6 pumps mousse for each half of a medium-to-long head", foam, mediumToLong, 150, 240),
+            // pumps of 0.8 to 1.5 ml
+            new Figure("6 pumps leave-in cream for long low-density hair", leaveIn, longLowDensity, 4.8, 9),
+            // 16 to 24 small sections, a pea of 0.3 ml each
+            new Figure("a pea of gel per small section on fine medium-density hair", gel, fineMedium, 4.5, 7.2),
+            new Figure("1–2 drops of oil on fine hair", oil, fine, .05, .15),
+            new Figure(
+                    "1½ pumps of finishing oil at most",
+                    oil,
+                    Hair.of(Strand.COARSE, Porosity.HIGH, Pattern.COILY_4A, Density.HIGH, 70),
+                    .8,
+                    1.2),
+        };
+    }
+
+    @Test(dataProvider = "tradeFigures")
+    public void advisesWhatTheTradeSays(Figure row) {
+        double ml = Advised.headMl(row.product(), row.hair());
+        assertTrue(
+                ml >= row.leastMl() && ml <= row.mostMl(),
+                ml + " ml not within " + row.leastMl() + " to " + row.mostMl());
+    }
+
+    @Test
+    public void oneProductInTwoStepsIsShared() {
+        Step half = Step.of(Action.APPLY).product(Heads.GEL).build();
+        List<Amount> one = Amounts.of(Routine.of(half), Heads.curly());
+        List<Amount> two = Amounts.of(Routine.of(half, half), Heads.curly());
+        assertEquals(two.get(0).ml() + two.get(1).ml(), one.get(0).ml(), .02);
+    }
+
+    @Test
+    public void aZoneGetsItsShareByItsOwnHair() {
+        Step crown = Step.of(Action.APPLY)
+                .product(Heads.GEL)
+                .zones(Set.of(Zone.CROWN))
+                .build();
+        Step all = Step.of(Action.APPLY).product(Heads.GEL).build();
+        double share = Amounts.of(Routine.of(crown), Heads.curly()).get(0).ml()
+                / Amounts.of(Routine.of(all), Heads.curly()).get(0).ml();
+        assertEquals(share, Zone.CROWN.share(), .01);
+    }
+
+    @DataProvider
+    Object[][] spoken() {
+        DoseUnit pump = new DoseUnit("pump", 1.0);
+        DoseUnit spritz = new DoseUnit("spritz", .15);
+        return new Object[][] {
+            {pump, 6.0, "6 pumps"},
+            {pump, 1.5, "1½ pumps"},
+            {pump, .5, "½ pump"},
+            {pump, 1.0, "1 pump"},
+            {pump, .1, "a trace"},
+            {pump, 0.0, "none"},
+            {spritz, .6, "4 spritzes"},
+        };
+    }
+
+    @Test(dataProvider = "spoken")
+    public void dosesAreSaidAsAtTheChair(DoseUnit unit, double ml, String said) {
+        assertEquals(unit.say(ml), said);
+    }
+}
