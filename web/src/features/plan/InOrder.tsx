@@ -1,4 +1,4 @@
-import type { Judgement, Routine, Step } from '../../api/types'
+import type { Amount, Judgement, Routine, Step } from '../../api/types'
 import { stepLine } from '../../api/words'
 import { movedStep, withoutStep, withStep } from './planState'
 
@@ -39,7 +39,7 @@ export function InOrder({ routine, judgement, selected, onSelect, onChange }: In
                   {i + 1}
                 </span>
                 <span className={loud ? 'text-caution font-medium' : ''}>{stepLine(step)}</span>
-                <span className="figures text-right">{own.map((a) => a.dose).join(' + ')}</span>
+                <span className="figures text-right">{own.map((a) => doseText(a, sectionsOf(step))).join(' + ')}</span>
                 <span className="figures text-right">
                   {at === undefined ? '' : time(at.endMinute - at.startMinute)}
                 </span>
@@ -60,6 +60,15 @@ export function InOrder({ routine, judgement, selected, onSelect, onChange }: In
       </ol>
     </section>
   )
+}
+
+/** By the section where there are several: that is what the hand measures. */
+function doseText(amount: Amount, sections: number): string {
+  return sections < 2 || amount.perSection === amount.dose ? amount.dose : `${amount.perSection} × ${sections}`
+}
+
+function sectionsOf(step: Step): number {
+  return step.sections ?? 1
 }
 
 function time(minutes: number): string {

@@ -58,13 +58,20 @@ class DemoSalon implements ApplicationRunner {
     private final ClientRepository clients;
     private final ShelfRepository shelf;
     private final WashDayRepository washDays;
+    private final DemoShelf demoShelf;
     private final Clock clock;
     private final Random scatter = new Random(SEED);
 
-    DemoSalon(ClientRepository clients, ShelfRepository shelf, WashDayRepository washDays, Clock clock) {
+    DemoSalon(
+            ClientRepository clients,
+            ShelfRepository shelf,
+            WashDayRepository washDays,
+            DemoShelf demoShelf,
+            Clock clock) {
         this.clients = clients;
         this.shelf = shelf;
         this.washDays = washDays;
+        this.demoShelf = demoShelf;
         this.clock = clock;
     }
 
@@ -73,7 +80,7 @@ class DemoSalon implements ApplicationRunner {
         if (!clients.list().isEmpty()) {
             return;
         }
-        DemoShelf.products().forEach(shelf::add);
+        demoShelf.products().forEach(shelf::add);
         Limits evening = Limits.ofMinutes(120);
         Limits noBrush = new Limits(
                 210.0,

@@ -1,0 +1,35 @@
+package eventide.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The committed description is the served one; the screens' types are generated from it. */
+public class OpenApiTest {
+    @Test
+    public void servedAndCommittedAgree() throws IOException {
+        try (RunningServer server = new RunningServer(false)) {
+            JsonNode served = server.get("/api/openapi.json").body();
+            JsonNode committed = new JsonMapper().readTree(Files.readString(Path.of("..", "docs", "openapi.json")));
+            assertEquals(
+                    served, committed, "run bin/openapi and commit docs/openapi.json with web/src/api/schema.d.ts");
+        }
+    }
+
+    @Test
+    public void rangesAndWordsStandInIt() throws IOException {
+        JsonNode api = new JsonMapper().readTree(Files.readString(Path.of("..", "docs", "openapi.json")));
+        assertEquals(
+                api.at("/components/schemas/Hair/properties/lengthCm/maximum").asDouble(), 200.0);
+        assertTrue(api.at("/components/schemas/Hair/properties/pattern/enum")
+                .toString()
+                .contains("2A"));
+        assertTrue(api.at("/components/schemas/Hair/required").toString().contains("porosity"));
+    }
+}

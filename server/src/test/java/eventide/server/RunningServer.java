@@ -1,0 +1,98 @@
+package eventide.server;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The real server on a real H2 file in a directory of its own; it can be stopped and started again on the same data. */
+public final class RunningServer implements AutoCloseable {
+    private static final JsonMapper JSON = new JsonMapper();
+
+    private final Path data;
+    private final boolean demo;
+    private final HttpClient http = HttpClient.newHttpClient();
+    private ConfigurableApplicationContext context;
+    private int port;
+
+    public RunningServer(boolean demo) {
+        try {
+            data = Files.createTempDirectory("eventide-test");
+        } catch (IOException ex) {
+            throw new UncheckedIOException(ex);
+        }
+        this.demo = demo;
+        start(0);
+    }
+
+    private void start(int onPort) {
+        context = new SpringApplicationBuilder(EvenTide.class)
+                .run("--server.port=" + onPort, "--eventide.data=" + data, "--eventide.demo=" + demo);
+        port = Integer.parseInt(context.getEnvironment().getProperty("local.server.port"));
+    }
+
+    /** Goes down and comes up again on the same data and port. */
+    public void restart() {
+        stop();
+        start(port);
+    }
+
+    public void stop() {
+        context.close();
+    }
+
+    public String url(String path) {
+        return "http://127.0.0.1:" + port + path;
+    }
+
+    /** An answer: its status, its content type and its body as a tree. */
+    public record Answer(int status, String type, JsonNode body, String etag) {}
+
+    public Answer get(String path) {
+        return send(HttpRequest.newBuilder(URI.create(url(path))).build());
+    }
+
+    public Answer post(String path, String body) {
+        return send(json(path).POST(HttpRequest.BodyPublishers.ofString(body)).build());
+    }
+
+    public Answer put(String path, String body, String ifMatch) {
+        HttpRequest.Builder request = json(path).PUT(HttpRequest.BodyPublishers.ofString(body));
+        return send((ifMatch == null ? request : request.header("If-Match", ifMatch)).build());
+    }
+
+    private HttpRequest.Builder json(String path) {
+        return HttpRequest.newBuilder(URI.create(url(path))).header("Content-Type", "application/json");
+    }
+
+    private Answer send(HttpRequest request) {
+        try {
+            HttpResponse<String> response = http.send(request, HttpResponse.BodyHandlers.ofString());
+            String type = response.headers().firstValue("Content-Type").orElse("");
+            JsonNode body = type.contains("json") ? JSON.readTree(response.body()) : JSON.nullNode();
+            return new Answer(
+                    response.statusCode(),
+                    type,
+                    body,
+                    response.headers().firstValue("ETag").orElse(null));
+        } catch (IOException ex) {
+            throw new UncheckedIOException(ex);
+        } catch (InterruptedException ex) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(ex);
+        }
+    }
+
+    @Override
+    public void close() {
+        stop();
+    }
+}
