@@ -511,6 +511,7 @@ export interface components {
         };
         Run: {
             finished?: boolean;
+            revision?: number;
             steps: components["schemas"]["StepDone"][];
         };
         Schools: {
@@ -665,6 +666,7 @@ export interface components {
             plannedAt: string;
             rating?: components["schemas"]["Rating"];
             routine: components["schemas"]["Routine"];
+            runRevision: number;
             schools?: components["schemas"]["Schools"];
             /** Format: date-time */
             startedAt?: string;

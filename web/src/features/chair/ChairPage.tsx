@@ -42,7 +42,7 @@ function Chair({ day }: { day: WashDay }) {
 type RunningProps = { day: WashDay; planned: Judgement; actual: Tide | undefined }
 
 function Running({ day, planned, actual }: RunningProps) {
-  const { run, setRun, delivered } = useRun(day)
+  const { run, setRun, delivered, isLate } = useRun(day)
   const now = useNow()
   useWakeLock()
   const steps = day.routine.steps
@@ -55,14 +55,16 @@ function Running({ day, planned, actual }: RunningProps) {
   if (run.finished === true) {
     return (
       <Empty title="Done">
-        <p>
+        <p role="status">
           {delivered
             ? 'The record is kept.'
             : 'The record is on this device; it goes to the server as soon as it answers.'}
         </p>
-        <Link to="../log" className="bg-ink text-paper px-5 py-2.5 font-semibold">
-          Log how it came out
-        </Link>
+        {delivered && (
+          <Link to="../log" className="bg-ink text-paper px-5 py-2.5 font-semibold">
+            Log how it came out
+          </Link>
+        )}
       </Empty>
     )
   }
@@ -112,7 +114,7 @@ function Running({ day, planned, actual }: RunningProps) {
           Skip this step
         </Button>
         <span role="status" className="text-muted ml-auto">
-          {delivered ? '' : 'No server just now: kept here, sent when it is back'}
+          {!isLate ? '' : 'No server just now: kept here, sent when it is back'}
         </span>
       </div>
       <details className="border-ink border-t lg:col-span-2">

@@ -3,7 +3,9 @@ import { isObject } from '../../ui/useStored'
 
 /** The chair's record: times, not ticks, so that it survives a reload, sleep and a restart of either side. */
 export function recordOf(day: WashDay, stored: Run | undefined): Run {
-  return stored ?? { steps: day.steps, finished: day.finishedAt !== undefined }
+  return stored !== undefined && (stored.revision ?? 0) >= day.runRevision
+    ? stored
+    : { steps: day.steps, finished: day.finishedAt !== undefined, revision: day.runRevision }
 }
 
 export function isRun(value: unknown): value is Run {

@@ -5,46 +5,75 @@ import type { Run, WashDay } from '../../api/types'
 import { useStored } from '../../ui/useStored'
 import { isRun, recordOf } from './run'
 
-const RETRY_MS = 4_000
+const RETRY_MS = 2_000
+const LATE_MS = 1_500
 
-/** The chair's record, kept on this device at once and sent whole until the server has it. */
+/** The chair's record, kept on this device at once and sent whole, one delivery at a time, until the server has it. */
 export function useRun(day: WashDay) {
   const [stored, setStored] = useStored(`run:${day.id}`, isRun)
   const run = recordOf(day, stored)
-  const [delivered, setDelivered] = useState(stored === undefined)
-  const latest = useRef(stored)
+  const [deliveredRevision, setDelivered] = useState(stored === undefined ? day.runRevision : -1)
+  const latest = useRef(run)
+  const sending = useRef(false)
   const queries = useQueryClient()
+  const revision = run.revision ?? 0
   useEffect(() => {
-    latest.current = stored
-    if (stored === undefined) return
-    let timer: ReturnType<typeof setTimeout> | undefined
-    let isCurrent = true
-    const send = async () => {
+    latest.current = run
+  })
+  useEffect(() => {
+    if (deliveredRevision >= revision) return
+    let isMounted = true
+    const deliver = async () => {
+      if (sending.current || !isMounted) return
+      sending.current = true
+      const body = latest.current
       try {
         const saved = await answered(
-          api.PUT('/api/wash-days/{id}/run', { params: { path: { id: day.id } }, body: stored }),
+          api.PUT('/api/wash-days/{id}/run', { params: { path: { id: day.id } }, body }),
         )
-        if (!isCurrent) return
-        setDelivered(true)
-        queries.setQueryData(['wash-day', day.id], saved)
+        setDelivered(saved.runRevision)
         await queries.invalidateQueries({ queryKey: ['wash-day', day.id, 'tide'] })
-        if (stored.finished === true) {
-          await queries.invalidateQueries({ queryKey: ['client', day.clientId, 'wash-days'] })
+        if (body.finished === true) {
+          await queries.invalidateQueries({
+            queryKey: ['client', day.clientId, 'wash-days'],
+            refetchType: 'none',
+          })
           await queries.invalidateQueries({ queryKey: ['today'] })
         }
       } catch {
-        if (!isCurrent) return
-        setDelivered(false)
-        timer = setTimeout(() => void send(), RETRY_MS)
+        // Kept here; the timer below tries again.
+      } finally {
+        sending.current = false
       }
     }
-    void send()
+    void deliver()
+    const timer = setInterval(() => void deliver(), RETRY_MS)
     return () => {
-      isCurrent = false
-      clearTimeout(timer)
+      isMounted = false
+      clearInterval(timer)
     }
-  }, [stored, day.id, day.clientId, queries])
-  return { run, setRun: (next: Run) => setStored(next), delivered }
+  }, [revision, deliveredRevision, day.id, day.clientId, queries])
+  const setRun = (next: Run) => setStored({ ...next, revision: revision + 1 })
+  return {
+    run,
+    setRun,
+    delivered: deliveredRevision >= revision,
+    isLate: useIsLate(deliveredRevision >= revision),
+  }
+}
+
+/** True once something has stood undelivered long enough to be worth saying. */
+function useIsLate(isDelivered: boolean): boolean {
+  const [isLate, setLate] = useState(false)
+  useEffect(() => {
+    if (isDelivered) return
+    const timer = setTimeout(() => setLate(true), LATE_MS)
+    return () => {
+      clearTimeout(timer)
+      setLate(false)
+    }
+  }, [isDelivered])
+  return isLate
 }
 
 /** The present moment, renewed every second while mounted. */

@@ -39,7 +39,9 @@ export function InOrder({ routine, judgement, selected, onSelect, onChange }: In
                   {i + 1}
                 </span>
                 <span className={loud ? 'text-caution font-medium' : ''}>{stepLine(step)}</span>
-                <span className="figures text-right">{own.map((a) => doseText(a, sectionsOf(step))).join(' + ')}</span>
+                <span className="figures text-right">
+                  {own.map((a) => doseText(a, sectionsOf(step))).join(' + ')}
+                </span>
                 <span className="figures text-right">
                   {at === undefined ? '' : time(at.endMinute - at.startMinute)}
                 </span>
@@ -64,7 +66,9 @@ export function InOrder({ routine, judgement, selected, onSelect, onChange }: In
 
 /** By the section where there are several: that is what the hand measures. */
 function doseText(amount: Amount, sections: number): string {
-  return sections < 2 || amount.perSection === amount.dose ? amount.dose : `${amount.perSection} × ${sections}`
+  return sections < 2 || amount.perSection === amount.dose
+    ? amount.dose
+    : `${amount.perSection} × ${sections}`
 }
 
 function sectionsOf(step: Step): number {

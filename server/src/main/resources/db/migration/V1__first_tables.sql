@@ -42,6 +42,7 @@ create table wash_day (
     limits clob,
     routine clob not null,
     rating clob,
+    run_revision int not null default 0,
     version int not null default 1
 );
 create index wash_day_by_client on wash_day (client_id, planned_at);

@@ -165,7 +165,7 @@ class DemoSalon implements ApplicationRunner {
                 new WashDayDraft(
                         chosen.name(), client.hair(), client.goal(), air, null, client.limits(), chosen.routine()),
                 start);
-        washDays.run(day.id(), new Run(done(chosen, start), true), clock.instant());
+        washDays.run(day.id(), new Run(done(chosen, start), true, null), clock.instant());
         washDays.rate(
                 day.id(),
                 rating(

@@ -30,6 +30,7 @@ public record WashDay(
         @Maybe Limits limits,
         Routine routine,
         List<StepDone> steps,
+        Integer runRevision,
         @Maybe Rating rating,
         @Maybe RatingSummary summary,
         Integer version) {

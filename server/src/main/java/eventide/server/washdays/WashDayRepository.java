@@ -29,7 +29,7 @@ public class WashDayRepository {
     private static final String COLUMNS =
             """
             select id, client_id, name, planned_at, started_at, finished_at, hair, goal, air, schools, limits, routine,
-                   rating, version
+                   run_revision, rating, version
               from wash_day
             """;
     private static final String OF_CLIENT =
@@ -62,7 +62,9 @@ public class WashDayRepository {
             """;
     private static final String RUN =
             """
-            update wash_day set started_at = :started, finished_at = :finished, version = version + 1 where id = :id
+            update wash_day
+               set started_at = :started, finished_at = :finished, run_revision = :revision, version = version + 1
+             where id = :id and run_revision <= :revision
             """;
     private static final String RATE =
             """
@@ -121,32 +123,39 @@ public class WashDayRepository {
         return get(Objects.requireNonNull(key.getKeyAs(Long.class)));
     }
 
-    /** The chair's record replaces what was known of it; the same record twice leaves the same rows. */
+    /**
+     * The chair's record replaces what was known of it; the same record twice leaves the same rows, and one older than
+     * that kept is not taken.
+     */
     @Transactional
     public WashDay run(long id, Run run, Instant now) {
         get(id);
+        Instant first = run.steps().stream().map(StepDone::startedAt).min(Instant::compareTo).orElse(null);
+        Instant last = run.steps().stream()
+                .map(StepDone::endedAt)
+                .filter(Objects::nonNull)
+                .max(Instant::compareTo)
+                .orElse(now);
+        // Taking the wash day's row first makes deliveries that meet wait for each other.
+        int taken = jdbc.sql(RUN)
+                .param("id", id)
+                .param("started", utc(first))
+                .param("finished", Boolean.TRUE.equals(run.finished()) ? utc(last) : null)
+                .param("revision", run.revision() == null ? 0 : run.revision())
+                .update();
+        if (taken == 0) {
+            return get(id);
+        }
         jdbc.sql(CLEAR_STEPS).param("id", id).update();
-        Instant first = null;
-        Instant last = null;
         for (StepDone step : run.steps()) {
-            Instant started = step.startedAt();
-            Instant ended = step.endedAt();
-            first = first == null || started.isBefore(first) ? started : first;
-            last = ended != null && (last == null || ended.isAfter(last)) ? ended : last;
             jdbc.sql(INSERT_STEP)
                     .param("id", id)
                     .param("index", step.index())
-                    .param("started", utc(started))
-                    .param("ended", utc(ended))
+                    .param("started", utc(step.startedAt()))
+                    .param("ended", utc(step.endedAt()))
                     .param("skipped", Boolean.TRUE.equals(step.skipped()))
                     .update();
         }
-        boolean finished = Boolean.TRUE.equals(run.finished());
-        jdbc.sql(RUN)
-                .param("id", id)
-                .param("started", utc(first))
-                .param("finished", finished ? utc(last == null ? now : last) : null)
-                .update();
         return get(id);
     }
 
@@ -195,6 +204,7 @@ public class WashDayRepository {
                 shapes.read(row.getString("limits"), Limits.class),
                 shapes.read(row.getString("routine"), Routine.class),
                 jdbc.sql(STEPS).param("id", id).query(WashDayRepository::step).list(),
+                row.getInt("run_revision"),
                 rating,
                 RatingSummary.of(rating),
                 row.getInt("version"));

@@ -1,0 +1,97 @@
+package eventide.browser;
+
+import static org.testng.Assert.assertEquals;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import eventide.server.RunningServer;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** The real screens of a real server in headless Chromium, spoken to by role and name as a person would. */
+final class Browsing implements AutoCloseable {
+    private static final Path AXE = Path.of("..", "web", "node_modules", "axe-core", "axe.min.js");
+
+    private final RunningServer server;
+    private final Playwright playwright;
+    private final Browser browser;
+    private final List<String> errors = new ArrayList<>();
+
+    Browsing(boolean demo) {
+        server = new RunningServer(demo);
+        playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setHeadless(true)
+                        .setArgs(List.of(
+                                "--no-sandbox", "--disable-gpu", "--disable-background-networking", "--no-first-run")));
+    }
+
+    RunningServer server() {
+        return server;
+    }
+
+    /** A browser with nothing remembered. */
+    BrowserContext fresh(int width, int height) {
+        return browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+    }
+
+    Page open(BrowserContext context, String path) {
+        Page page = context.newPage();
+        page.onPageError(errors::add);
+        page.navigate(server.url(path));
+        return page;
+    }
+
+    static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    static Locator radio(Page page, String name) {
+        return page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(name));
+    }
+
+    static Locator heading(Page page, String name) {
+        return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(name));
+    }
+
+    /** No rule of WCAG 2.2 A and AA that axe can check is broken here. */
+    @SuppressWarnings("unchecked")
+    static void assertAccessible(Page page, String what) {
+        page.addScriptTag(new Page.AddScriptTagOptions().setPath(AXE));
+        Object found = page.evaluate(
+                """
+                async () => (await axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] }))
+                  .violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ') + ' ' + n.failureSummary).join(' | ')}`)
+                """);
+        assertEquals(String.join("\n", (List<String>) found), "", what);
+    }
+
+    static void assertNothingOverflows(Page page, String what) {
+        int over = (int) page.evaluate("() => document.documentElement.scrollWidth - window.innerWidth");
+        assertEquals(Math.max(0, over), 0, what + " is wider than the screen");
+    }
+
+    /** No script on any page has thrown. */
+    void assertNoErrors() {
+        assertEquals(errors, List.of());
+    }
+
+    @Override
+    public void close() {
+        browser.close();
+        playwright.close();
+        server.close();
+    }
+}

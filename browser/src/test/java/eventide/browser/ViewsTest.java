@@ -1,0 +1,155 @@
+package eventide.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static eventide.browser.Browsing.assertAccessible;
+import static eventide.browser.Browsing.assertNothingOverflows;
+import static eventide.browser.Browsing.button;
+import static eventide.browser.Browsing.radio;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** Every view of the demo salon: reachable to all, whole on a phone, by day and by night. */
+public class ViewsTest {
+    private Browsing browsing;
+
+    @BeforeClass
+    public void start() {
+        browsing = new Browsing(true);
+    }
+
+    @AfterClass
+    public void stop() {
+        browsing.close();
+    }
+
+    @DataProvider
+    Object[][] views() {
+        List<Object[]> views = new ArrayList<>();
+        String[][] places = {
+            {"/", "Today"},
+            {"/new", "New client"},
+            {"/shelf", "Shelf"},
+            {"/clients/1/consult", "The whole head"},
+            {"/clients/1/plan", "In order"},
+            {"/clients/1/chair", "Nothing at the chair"},
+            {"/clients/1/log", "Wash days"},
+            {"/clients/4/log", "Nothing in the log yet"},
+        };
+        for (String[] place : places) {
+            for (String theme : List.of("day", "night")) {
+                views.add(new Object[] {place[0], place[1], theme, 1280});
+            }
+            views.add(new Object[] {place[0], place[1], "day", 390});
+        }
+        return views.toArray(Object[][]::new);
+    }
+
+    @Test(dataProvider = "views")
+    public void isAccessibleAndFits(String path, String heading, String theme, int width) {
+        BrowserContext context = browsing.fresh(width, 800);
+        context.addInitScript("localStorage.setItem('theme', '" + theme + "')");
+        Page page = browsing.open(context, path);
+        assertThat(Browsing.heading(page, heading).first()).isVisible();
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        assertAccessible(page, path + " by " + theme + " at " + width);
+        assertNothingOverflows(page, path + " at " + width);
+        browsing.assertNoErrors();
+        context.close();
+    }
+
+    @Test
+    public void theTideIsReadByKeyboardStepByStep() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = browsing.open(context, "/clients/2/plan");
+        Locator steps = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Steps on the water"))
+                .getByRole(AriaRole.BUTTON);
+        assertThat(steps.first()).hasAccessibleName(Pattern.compile("Step 1: .*minute 0 to .*percent.*"));
+        steps.first().focus();
+        page.keyboard().press("ArrowRight");
+        assertThat(steps.nth(1)).isFocused();
+        assertThat(steps.nth(1)).hasAttribute("aria-pressed", "true");
+        assertThat(steps.nth(1)).hasAccessibleName(Pattern.compile("Step 2: .*"));
+        context.close();
+    }
+
+    @Test
+    public void aChangedGoalIsAnsweredAnew() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = browsing.open(context, "/clients/1/plan");
+        Locator expected =
+                page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Volume \\d")));
+        String before = expected.textContent();
+        radio(page, "Volume: does not matter").click();
+        radio(page, "Definition: above all").click();
+        assertThat(expected).not().hasText(before);
+        context.close();
+    }
+
+    @Test
+    public void tooLittleTimeIsSaidInWords() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = browsing.open(context, "/clients/3/plan");
+        Locator less = button(page, "Less time");
+        for (int i = 0; i < 14; i++) {
+            less.click();
+        }
+        assertThat(page.getByText("30 min").first()).isVisible();
+        assertThat(page.getByRole(AriaRole.ALERT)
+                        .or(button(page, "Take it to the chair"))
+                        .first())
+                .isVisible();
+        context.close();
+    }
+
+    @Test
+    public void aStopAtTheConsultClosesThePlan() {
+        BrowserContext context = browsing.fresh(1280, 900);
+        Page page = browsing.open(context, "/new");
+        page.getByLabel("Name").fill("Gus Wrack");
+        button(page, "Read the hair").click();
+        radio(page, "Medium").first().click();
+        radio(page, "High: gone at once").click();
+        radio(page, "4A").click();
+        radio(page, "High: none shows").click();
+        page.getByLabel("Length, pulled straight").fill("20");
+        page.getByLabel("Length, pulled straight").press("Enter");
+        page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName("sores"))
+                .click();
+        assertThat(page.getByText("Do not style today.")).isVisible();
+        button(page, "Save and plan").click();
+        assertThat(page.getByText("no styling until it is cleared")).isVisible();
+        assertThat(button(page, "Take it to the chair")).hasCount(0);
+        context.close();
+    }
+
+    @Test
+    public void twoWindowsOnOneClientGetAChoice() {
+        BrowserContext one = browsing.fresh(1280, 900);
+        BrowserContext two = browsing.fresh(1280, 900);
+        Page mine = browsing.open(one, "/clients/2/consult");
+        Page theirs = browsing.open(two, "/clients/2/consult");
+        mine.getByLabel("Notes").fill("mine");
+        theirs.getByLabel("Notes").fill("theirs");
+        button(theirs, "Save and plan").click();
+        assertThat(Browsing.heading(theirs, "In order")).isVisible();
+        button(mine, "Save and plan").click();
+        assertThat(mine.getByText("Somebody else saved this client meanwhile.")).isVisible();
+        assertTrue(mine.getByLabel("Notes").inputValue().equals("mine"));
+        button(mine, "Keep mine").click();
+        assertThat(Browsing.heading(mine, "In order")).isVisible();
+        one.close();
+        two.close();
+    }
+}
