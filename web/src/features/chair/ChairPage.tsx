@@ -75,8 +75,8 @@ function Running({ day, planned, actual }: RunningProps) {
   const amount = planned.amounts.filter((a) => a.step === index)
   const next = steps[index + 1]
   return (
-    <div className="sheet grid lg:grid-cols-[1fr_9rem]">
-      <section aria-live="polite" aria-label="Step in hand" className="grid content-start gap-2 p-5">
+    <div className="sheet grid grid-cols-[1fr_7.5rem]">
+      <section aria-live="polite" aria-label="Step in hand" className="grid content-start gap-2 p-4 lg:p-5">
         <p className="figures text-muted text-lg">
           Step {index + 1} of {steps.length}
           {isStarted && (
@@ -101,12 +101,12 @@ function Running({ day, planned, actual }: RunningProps) {
       <button
         type="button"
         onClick={done}
-        className="bg-ink text-paper min-h-[38vh] text-[clamp(2rem,6vw,4rem)] font-semibold lg:col-span-2 lg:min-h-[34vh]"
+        className="bg-ink text-paper min-h-[44vh] text-[clamp(2rem,6vw,4rem)] font-semibold col-span-2 lg:min-h-[42vh]"
       >
         {isStarted ? 'Done' : 'Begin'}
-        <span className="block text-lg font-normal">space or enter</span>
+        <span className="hidden text-lg font-normal lg:block">space or enter</span>
       </button>
-      <div className="border-ink flex flex-wrap items-center gap-3 border-t px-4 py-2 lg:col-span-2">
+      <div className="border-ink flex flex-wrap items-center gap-3 border-t px-4 py-2 col-span-2">
         <Button disabled={!isStarted || index === 0} onClick={() => setRun(back(run, index))}>
           Back one step
         </Button>
@@ -117,7 +117,7 @@ function Running({ day, planned, actual }: RunningProps) {
           {!isLate ? '' : 'No server just now: kept here, sent when it is back'}
         </span>
       </div>
-      <details className="border-ink border-t lg:col-span-2">
+      <details className="border-ink border-t col-span-2">
         <summary className="label px-4 py-2">The tide so far</summary>
         <TideChart
           tide={planned.tide}

@@ -13,7 +13,7 @@ type GaugeProps = {
 export function Gauge({ lengths, roots, low, high }: GaugeProps) {
   const y = (percent: number) => 8 + (100 - percent) * 1.6
   return (
-    <figure className="border-line m-0 grid justify-items-center border-t p-3 lg:border-t-0 lg:border-l">
+    <figure className="border-line m-0 grid justify-items-center border-l p-2">
       <svg
         viewBox="0 0 90 176"
         className="h-44 w-24"

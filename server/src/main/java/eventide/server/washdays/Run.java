@@ -17,9 +17,7 @@ import java.util.Set;
  *     arrive out of order
  */
 public record Run(
-        List<StepDone> steps,
-        @Maybe Boolean finished,
-        @Maybe @Range(from = 0, to = 1_000_000_000) Integer revision) {
+        List<StepDone> steps, @Maybe Boolean finished, @Maybe @Range(from = 0, to = 1_000_000_000) Integer revision) {
     public Run {
         List<Fault> faults = Shape.faults(Run.class, steps, finished, revision);
         Set<Integer> seen = new HashSet<>();

@@ -130,7 +130,10 @@ public class WashDayRepository {
     @Transactional
     public WashDay run(long id, Run run, Instant now) {
         get(id);
-        Instant first = run.steps().stream().map(StepDone::startedAt).min(Instant::compareTo).orElse(null);
+        Instant first = run.steps().stream()
+                .map(StepDone::startedAt)
+                .min(Instant::compareTo)
+                .orElse(null);
         Instant last = run.steps().stream()
                 .map(StepDone::endedAt)
                 .filter(Objects::nonNull)
