@@ -13,13 +13,16 @@ type FlagsProps = { marks: Tide['marks']; tide: Tide; s: Scales; right: number; 
 /** Small flags for the moments hands wait for, staggered so that none covers another. */
 export function Flags({ marks, tide, s, right, narrow }: FlagsProps) {
   const placed: { x0: number; x1: number; y: number }[] = []
-  const flags = marks.map((mark) => {
+  const flags = marks.map((mark, i) => {
     const x = s.x(mark.minute)
     const water = mark.what === 'ROOTS_DRY' ? 'roots' : 'lengths'
     const foot = s.y(waterAt(tide, water, mark.minute))
     const text = `${WORDS[mark.what]} ${Math.round(mark.minute)}′`
     const wide = text.length * (narrow ? 5.2 : 6) + 22
-    const leftward = x + wide > right
+    const later = marks[i + 1]
+    // Turned away from the edge, and from the pole of the next flag.
+    const leftward =
+      x + wide > right || (later !== undefined && s.x(later.minute) < x + wide && x - wide > s.x(0))
     const [x0, x1] = leftward ? [x - wide, x] : [x, x + wide]
     let y = foot - 26
     while (placed.some((p) => p.x0 < x1 && x0 < p.x1 && Math.abs(p.y - y) < 17)) y -= 18

@@ -75,7 +75,7 @@ function Running({ day, planned, actual }: RunningProps) {
   const amount = planned.amounts.filter((a) => a.step === index)
   const next = steps[index + 1]
   return (
-    <div className="sheet grid grid-cols-[1fr_7.5rem]">
+    <div className="sheet grid grid-cols-[1fr_7.5rem] lg:min-h-[calc(100dvh-8.2rem)] lg:grid-rows-[auto_1fr_auto_auto]">
       <section aria-live="polite" aria-label="Step in hand" className="grid content-start gap-2 p-4 lg:p-5">
         <p className="figures text-muted text-lg">
           Step {index + 1} of {steps.length}
@@ -101,7 +101,7 @@ function Running({ day, planned, actual }: RunningProps) {
       <button
         type="button"
         onClick={done}
-        className="bg-ink text-paper min-h-[44vh] text-[clamp(2rem,6vw,4rem)] font-semibold col-span-2 lg:min-h-[42vh]"
+        className="bg-ink text-paper min-h-[44dvh] text-[clamp(2rem,6vw,4rem)] font-semibold col-span-2 lg:min-h-64"
       >
         {isStarted ? 'Done' : 'Begin'}
         <span className="hidden text-lg font-normal lg:block">space or enter</span>

@@ -41,18 +41,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
 /**
- * Fills an empty house with the company of a travelling puppet theatre at Merrow Quay. People and scores are invented;
+ * Before the first visitor comes, fills an empty house with the company of a travelling puppet theatre at Merrow Quay. People and scores are invented;
  * routines are what the planner gives, scores the prediction with a steady hand's scatter.
  */
 @Component
 @ConditionalOnProperty(name = "eventide.demo", havingValue = "true")
-class DemoSalon implements ApplicationRunner {
+class DemoSalon implements SmartInitializingSingleton {
     private static final long SEED = 20260401;
 
     private final ClientRepository clients;
@@ -76,7 +75,7 @@ class DemoSalon implements ApplicationRunner {
     }
 
     @Override
-    public void run(ApplicationArguments args) {
+    public void afterSingletonsInstantiated() {
         if (!clients.list().isEmpty()) {
             return;
         }
