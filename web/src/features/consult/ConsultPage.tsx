@@ -3,15 +3,18 @@ import { useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { answered, api, ApiError, isClient } from '../../api/client'
 import { readingsQuery } from '../../api/queries'
-import { ZONES, type Client, type Zone } from '../../api/types'
+import { ZONES, type Client, type Limits, type Zone } from '../../api/types'
 import { hairLine, ZONE_LABEL } from '../../api/words'
 import { Island } from '../../chart/Island'
 import { Button } from '../../ui/Button'
+import { Checks } from '../../ui/Checks'
 import { Caution, Failure } from '../../ui/Notice'
 import { isObject, useStored } from '../../ui/useStored'
 import { useClient } from '../clients/ClientFrame'
+import { USUAL_LIMITS } from '../plan/planState'
 import { fromClient, missing, toHair, withReading, type Consult } from './consultState'
-import { HeadForm } from './HeadForm'
+import { AtHand } from './AtHand'
+import { CONDITION, HeadForm } from './HeadForm'
 import { ReadingsForm } from './ReadingsForm'
 
 export function ConsultPage() {
@@ -57,6 +60,15 @@ export function ConsultPage() {
           own={zone === undefined ? undefined : (consult.zones[zone] ?? {})}
           onChange={(change) => setDraft(withReading(consult, zone, change))}
         />
+        {zone !== undefined && (
+          <Checks
+            label="Condition here"
+            options={CONDITION}
+            value={consult.zones[zone]?.condition ?? consult.condition}
+            onChange={(condition) => setDraft(withReading(consult, zone, { condition }))}
+          />
+        )}
+        {zone === undefined && <AtHand consult={consult} onChange={setDraft} />}
         {zone !== undefined && differing.has(zone) && (
           <Button
             className="justify-self-start"
@@ -99,8 +111,9 @@ function useSave(client: Client, consult: Consult, forget: () => void) {
   const navigate = useNavigate()
   return useMutation({
     mutationFn: (version: number) => {
-      const hair = toHair(consult, client.hair)
-      const { name, goal, schools, limits } = client
+      const hair = toHair(consult)
+      const { name, goal, schools } = client
+      const limits: Limits = { ...(client.limits ?? USUAL_LIMITS), tools: consult.tools }
       return answered(
         api.PUT('/api/clients/{id}', {
           params: { path: { id: client.id }, header: { 'If-Match': `"${version}"` } },
@@ -110,7 +123,7 @@ function useSave(client: Client, consult: Consult, forget: () => void) {
             ...(hair === undefined ? {} : { hair }),
             ...(goal === undefined ? {} : { goal }),
             ...(schools === undefined ? {} : { schools }),
-            ...(limits === undefined ? {} : { limits }),
+            limits,
           },
         }),
       )
@@ -183,6 +196,8 @@ function isConsult(value: unknown): value is Consult {
     isObject(value['head']) &&
     isObject(value['zones']) &&
     Array.isArray(value['scalp']) &&
+    Array.isArray(value['tools']) &&
+    isObject(value['daysSince']) &&
     typeof value['notes'] === 'string'
   )
 }

@@ -13,7 +13,7 @@ const SCALP: readonly { value: NonNullable<Hair['scalp']>[number]; label: string
   { value: 'SHEDDING', label: 'sudden shedding' },
   { value: 'INFESTED', label: 'lice' },
 ]
-const CONDITION: readonly { value: NonNullable<Hair['condition']>[number]; label: string }[] = [
+export const CONDITION: readonly { value: NonNullable<Hair['condition']>[number]; label: string }[] = [
   { value: 'BLEACHED', label: 'bleached' },
   { value: 'COLOURED', label: 'coloured' },
   { value: 'HEAT_DAMAGED', label: 'heat-damaged' },
@@ -49,9 +49,18 @@ export function HeadForm({ consult, onChange }: { consult: Consult; onChange: (n
       )}
       <Checks
         label="In the hair now"
-        options={[{ value: 'yes', label: 'build-up: dull, coated, limp' }]}
-        value={consult.buildUp ? ['yes'] : []}
-        onChange={(ticked) => onChange({ ...consult, buildUp: ticked.length > 0 })}
+        options={[
+          { value: 'buildUp', label: 'build-up: dull, coated, limp' },
+          { value: 'newClient', label: 'first time here' },
+        ]}
+        value={(['buildUp', 'newClient'] as const).filter((sign) => consult[sign])}
+        onChange={(ticked) =>
+          onChange({
+            ...consult,
+            buildUp: ticked.includes('buildUp'),
+            newClient: ticked.includes('newClient'),
+          })
+        }
       />
       <fieldset className="grid gap-1">
         <legend className="label mb-1">One lock by the ruler</legend>

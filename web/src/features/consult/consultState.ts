@@ -1,7 +1,25 @@
-import type { Client, Hair, Zone, ZoneReadings } from '../../api/types'
+import type { Client, Hair, Limits, Zone, ZoneReadings } from '../../api/types'
 
 /** A consult under way: readings may still be missing, zones hold only what differs. */
 export type Reading = Partial<Pick<Hair, 'strand' | 'porosity' | 'pattern' | 'density' | 'lengthCm'>>
+
+export const DAYS_SINCE = ['daysSinceWash', 'daysSinceProtein', 'daysSinceClarify'] as const
+export type DaysSince = (typeof DAYS_SINCE)[number]
+
+export type Tools = NonNullable<Limits['tools']>
+
+/** What is at hand where nothing has been said. */
+export const ALL_TOOLS: Tools = [
+  'DIFFUSER',
+  'COOL_SETTING',
+  'HOODED_DRYER',
+  'BRUSH',
+  'COMB',
+  'PICK',
+  'CLIPS',
+  'CAP',
+  'TSHIRT',
+]
 
 export type Consult = {
   head: Reading
@@ -10,6 +28,10 @@ export type Consult = {
   scalp: NonNullable<Hair['scalp']>
   allergies: string
   buildUp: boolean
+  newClient: boolean
+  /** Days, as typed; empty where nobody knows. */
+  daysSince: Record<DaysSince, string>
+  tools: Tools
   naturalCm: string
   stretchedCm: string
   notes: string
@@ -33,10 +55,21 @@ export function fromClient(client: Client): Consult {
     scalp: hair?.scalp ?? [],
     allergies: (hair?.allergies ?? []).join(', '),
     buildUp: hair?.buildUp ?? false,
+    newClient: hair?.newClient ?? hair === undefined,
+    daysSince: {
+      daysSinceWash: text(hair?.daysSinceWash),
+      daysSinceProtein: text(hair?.daysSinceProtein),
+      daysSinceClarify: text(hair?.daysSinceClarify),
+    },
+    tools: client.limits?.tools ?? ALL_TOOLS,
     naturalCm: hair?.measured === undefined ? '' : String(hair.measured.naturalCm),
     stretchedCm: hair?.measured === undefined ? '' : String(hair.measured.stretchedCm),
     notes: client.notes ?? '',
   }
+}
+
+function text(value: number | undefined): string {
+  return value === undefined ? '' : String(value)
 }
 
 export const READINGS = ['strand', 'porosity', 'pattern', 'density', 'lengthCm'] as const
@@ -53,7 +86,7 @@ export function missing(consult: Consult): string[] {
 }
 
 /** The head as the server takes it; undefined while a reading is missing. */
-export function toHair(consult: Consult, before: Hair | undefined): Hair | undefined {
+export function toHair(consult: Consult): Hair | undefined {
   const { strand, porosity, pattern, density, lengthCm } = consult.head
   if (
     strand === undefined ||
@@ -71,12 +104,18 @@ export function toHair(consult: Consult, before: Hair | undefined): Hair | undef
     .split(/[,;\n]/)
     .map((word) => word.trim())
     .filter((word) => word !== '')
+  const days = Object.fromEntries(
+    DAYS_SINCE.flatMap((field) =>
+      consult.daysSince[field].trim() === ''
+        ? []
+        : [[field, Number(consult.daysSince[field].replace(',', '.'))]],
+    ),
+  )
   const measured =
     consult.naturalCm !== '' && consult.stretchedCm !== ''
       ? { measured: { naturalCm: Number(consult.naturalCm), stretchedCm: Number(consult.stretchedCm) } }
       : {}
   return {
-    ...(before ?? {}),
     strand,
     porosity,
     pattern,
@@ -87,12 +126,14 @@ export function toHair(consult: Consult, before: Hair | undefined): Hair | undef
     scalp: consult.scalp,
     allergies,
     buildUp: consult.buildUp,
+    newClient: consult.newClient,
+    ...days,
     ...measured,
   }
 }
 
 /** Sets one reading for the head, or for one zone; a zone that now agrees with the head is no longer an exception. */
-export function withReading(consult: Consult, zone: Zone | undefined, change: Reading): Consult {
+export function withReading(consult: Consult, zone: Zone | undefined, change: ZoneReadings): Consult {
   if (zone === undefined) return { ...consult, head: { ...consult.head, ...change } }
   const all: ZoneReadings = { ...consult.zones[zone], ...change }
   const own: ZoneReadings = Object.fromEntries(

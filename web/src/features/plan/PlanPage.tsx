@@ -117,6 +117,24 @@ function Rivals({ plan, onPick }: { plan: Plan; onPick: (index: number) => void 
   )
 }
 
+/** The goal of this time is where the next begins. Somebody else's newer version of the client is left alone. */
+async function rememberGoal(client: Client, { draft }: Plan) {
+  const { name, hair, schools, notes } = client
+  await answered(
+    api.PUT('/api/clients/{id}', {
+      params: { path: { id: client.id }, header: { 'If-Match': `"${client.version}"` } },
+      body: {
+        name,
+        goal: draft.goal,
+        limits: draft.limits,
+        ...(hair === undefined ? {} : { hair }),
+        ...(schools === undefined ? {} : { schools }),
+        ...(notes === undefined ? {} : { notes }),
+      },
+    }),
+  ).catch(() => undefined)
+}
+
 function TakeToChair({ client, plan, onTaken }: { client: Client; plan: Plan; onTaken: () => void }) {
   const navigate = useNavigate()
   const queries = useQueryClient()
@@ -132,6 +150,8 @@ function TakeToChair({ client, plan, onTaken }: { client: Client; plan: Plan; on
       )
     },
     onSuccess: async () => {
+      await rememberGoal(client, plan)
+      await queries.invalidateQueries({ queryKey: ['client', client.id] })
       onTaken()
       await queries.invalidateQueries({ queryKey: ['client', client.id, 'wash-days'] })
       await queries.invalidateQueries({ queryKey: ['today'] })

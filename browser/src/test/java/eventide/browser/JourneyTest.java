@@ -1,6 +1,7 @@
 package eventide.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static eventide.browser.Browsing.assertAccessible;
 import static eventide.browser.Browsing.button;
 import static eventide.browser.Browsing.heading;
 import static eventide.browser.Browsing.radio;
@@ -87,6 +88,7 @@ public class JourneyTest {
         first.click();
         button(page, "Leave out").click();
         assertThat(page.getByText("before the cast has set")).isVisible();
+        assertAccessible(page, "plan with a finding");
         button(page, "Hover until the cast sets").click();
         assertThat(page.getByText("before the cast has set")).not().isVisible();
         assertThat(page.getByText("Nothing to object to")).isVisible();
@@ -102,6 +104,7 @@ public class JourneyTest {
         assertThat(big).containsText("Begin");
         big.click();
         assertThat(page.getByRole(AriaRole.TIMER)).isVisible();
+        assertAccessible(page, "chair");
         page.keyboard().press("PageDown");
         assertThat(page.getByText(Pattern.compile("Step 2 of"))).isVisible();
         // The server goes; the chair goes on and keeps its record.
@@ -126,6 +129,7 @@ public class JourneyTest {
 
     private static void log(Page page) {
         assertThat(button(page, "Keep it in the log")).isDisabled();
+        assertAccessible(page, "scoring");
         for (String score : List.of("definition", "clumping", "frizz", "volume")) {
             Locator thumb = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName(score));
             thumb.focus();

@@ -6,8 +6,12 @@ import static org.testng.Assert.expectThrows;
 
 import eventide.Heads;
 import eventide.air.Air;
+import eventide.hair.Density;
 import eventide.hair.Hair;
 import eventide.hair.HairMass;
+import eventide.hair.Pattern;
+import eventide.hair.Porosity;
+import eventide.hair.Strand;
 import eventide.hair.Zone;
 import eventide.routine.Action;
 import eventide.routine.Heat;
@@ -138,6 +142,27 @@ public class TideModelTest {
             double worked = course.visits().stream().mapToDouble(Visit::grams).sum();
             assertEquals(worked, course.hairGrams(), 1e-6, sections + " sections");
         }
+    }
+
+    @Test
+    public void drippingHairCarriesMassTimesCapacity() {
+        // By hand: 34 cm, medium, medium: 123.5 g; capacity 1.2 + 0.31 − 0.098 (regain at 50 %) = 1.412 g/g: 174.4 g.
+        Hair hair = Hair.of(Strand.MEDIUM, Porosity.MEDIUM, Pattern.CURLY_3A, Density.MEDIUM, 34);
+        Tide tide = TideModel.run(Routine.of(Step.of(Action.AIR).minutes(60.0).build()), hair, Air.of(22, 50))
+                .tide();
+        assertEquals(tide.hairGrams(), 123.5, .1);
+        assertEquals(tide.waterGrams(), 174.4, .2);
+    }
+
+    @Test
+    public void waterLostIsWaterEvaporatedWhateverTheSections() {
+        // The same waiting in one piece and in twelve loses the same water.
+        Step whole = Step.of(Action.SMOOTH).minutes(24.0).build();
+        Step cut = Step.of(Action.SMOOTH).minutes(24.0).sections(12).build();
+        Course one = TideModel.run(Routine.of(whole), Heads.curly(), ROOM);
+        Course twelve = TideModel.run(Routine.of(cut), Heads.curly(), ROOM);
+        assertEquals(twelve.endLengths(), one.endLengths(), 1e-6);
+        assertEquals(twelve.endRoots(), one.endRoots(), 1e-6);
     }
 
     @Test
