@@ -20,7 +20,8 @@ public final class Shape {
         maybe = new boolean[components.length];
         ranges = new Range[components.length];
         for (int i = 0; i < components.length; i++) {
-            names[i] = components[i].getName();
+            Named named = components[i].getAnnotation(Named.class);
+            names[i] = named == null ? components[i].getName() : named.value();
             maybe[i] = components[i].isAnnotationPresent(Maybe.class);
             ranges[i] = components[i].getAnnotation(Range.class);
         }

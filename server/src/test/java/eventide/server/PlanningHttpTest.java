@@ -89,6 +89,22 @@ public class PlanningHttpTest {
         assertEquals(answer.body().at("/amounts/0/product/id").asLong(), id);
     }
 
+    @Test
+    public void testsOfAConsultBecomeReadings() {
+        Answer answer = server.post(
+                "/api/hair/assess",
+                "{\"strandRoll\":\"NOTHING\",\"float\":\"FLOATS\",\"ponytailCm\":11,\"naturalCm\":20,\"stretchedCm\":25}");
+        assertEquals(answer.status(), 200, answer.body().toString());
+        assertEquals(answer.body().at("/hair/strand").asString(), "FINE");
+        assertEquals(answer.body().at("/hair/density").asString(), "HIGH");
+        assertEquals(answer.body().at("/shrinkagePercent").asDouble(), 20.0);
+        assertEquals(answer.body().at("/conflicts").size(), 0);
+        Answer nothing = server.post("/api/hair/assess", "{}");
+        assertEquals(nothing.status(), 422);
+        Answer wrong = server.post("/api/hair/assess", "{\"float\":\"HOVERS\"}");
+        assertEquals(wrong.body().at("/faults/0/pointer").asString(), "/float");
+    }
+
     record Bad(String name, String body, int status, List<String> pointers) {
         @Override
         public String toString() {

@@ -1,6 +1,7 @@
 package eventide.server.api;
 
 import eventide.shape.Maybe;
+import eventide.shape.Named;
 import eventide.shape.OneOrMany;
 import eventide.shape.Range;
 import eventide.shape.Word;
@@ -73,19 +74,25 @@ final class RecordSchemas {
             Schema<?> own = of(component.getGenericType());
             Range range = component.getAnnotation(Range.class);
             if (range != null) {
-                own.setMinimum(BigDecimal.valueOf(range.from()));
-                own.setMaximum(BigDecimal.valueOf(range.to()));
+                own.setMinimum(plain(range.from()));
+                own.setMaximum(plain(range.to()));
                 own.setDescription(range.unit().isEmpty() ? null : range.unit());
             }
             if (component.isAnnotationPresent(OneOrMany.class)) {
                 own.setDescription("A single one may also be sent without the list");
             }
-            schema.addProperty(component.getName(), own);
+            Named named = component.getAnnotation(Named.class);
+            schema.addProperty(named == null ? component.getName() : named.value(), own);
             if (!component.isAnnotationPresent(Maybe.class)) {
                 schema.addRequiredItem(component.getName());
             }
         }
         schema.setAdditionalProperties(false);
+    }
+
+    /** Whole numbers without a fraction, as every JSON writer would print them. */
+    private static BigDecimal plain(double value) {
+        return value == Math.rint(value) ? BigDecimal.valueOf((long) value) : BigDecimal.valueOf(value);
     }
 
     private static List<String> words(Class<?> type) {

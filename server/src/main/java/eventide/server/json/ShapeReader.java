@@ -3,6 +3,7 @@ package eventide.server.json;
 import eventide.product.Product;
 import eventide.shape.Fault;
 import eventide.shape.InvalidException;
+import eventide.shape.Named;
 import eventide.shape.OneOrMany;
 import eventide.shape.Word;
 import java.lang.reflect.Constructor;
@@ -212,7 +213,7 @@ public final class ShapeReader {
         Set<String> refused = new HashSet<>();
         Set<String> known = new HashSet<>();
         for (int i = 0; i < components.length; i++) {
-            String name = components[i].getName();
+            String name = written(components[i]);
             known.add(name);
             boolean many = components[i].isAnnotationPresent(OneOrMany.class);
             Object value = read(node.get(name), components[i].getGenericType(), at + "/" + name, many);
@@ -229,6 +230,11 @@ public final class ShapeReader {
         }
         Object record = construct(type, components, values, refused, at);
         return faults.size() > before ? REFUSED : record;
+    }
+
+    private static String written(RecordComponent component) {
+        Named named = component.getAnnotation(Named.class);
+        return named == null ? component.getName() : named.value();
     }
 
     private Object construct(

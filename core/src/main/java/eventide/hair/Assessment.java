@@ -1,0 +1,43 @@
+package eventide.hair;
+
+import eventide.shape.Maybe;
+import java.util.List;
+
+/**
+ * What follows from the tests.
+ *
+ * @param hair the readings that follow; those nothing was said of are absent
+ * @param conflicts tests that speak against each other, and what to do next
+ * @param shrinkagePercent measured, else by the helix, else typical of the pattern
+ * @param hairGrams absent until strand, density and length are known
+ */
+public record Assessment(
+        Found hair,
+        List<ReadingFound> readings,
+        List<Conflict> conflicts,
+        @Maybe Double shrinkagePercent,
+        @Maybe Double curlIndex,
+        @Maybe Double hairGrams) {
+    /** How far to trust a reading. */
+    public enum Confidence {
+        FIRM,
+        LIKELY,
+        WEAK
+    }
+
+    /** A head of which some readings may still be open. */
+    public record Found(
+            @Maybe Strand strand,
+            @Maybe Porosity porosity,
+            @Maybe Pattern pattern,
+            @Maybe Density density,
+            @Maybe Double lengthCm,
+            @Maybe Condition condition,
+            @Maybe Measured measured) {}
+
+    /** One reading, the tests behind it, and how firm it is. */
+    public record ReadingFound(String field, String value, List<String> from, Confidence confidence) {}
+
+    /** Tests that do not go together. */
+    public record Conflict(List<String> fields, String message, String doNext) {}
+}

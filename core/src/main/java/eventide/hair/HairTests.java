@@ -1,0 +1,47 @@
+package eventide.hair;
+
+import eventide.shape.Fault;
+import eventide.shape.InvalidException;
+import eventide.shape.Maybe;
+import eventide.shape.Named;
+import eventide.shape.Range;
+import eventide.shape.Shape;
+import java.util.List;
+
+/** What was tested and measured at the consult; anything may be absent, but not everything. */
+public record HairTests(
+        @Maybe TestAnswers.StrandRoll strandRoll,
+        @Maybe @Range(from = 10, to = 200, unit = "µm") Double strandMicrometres,
+        @Maybe TestAnswers.Mist mist,
+        @Maybe @Named("float") TestAnswers.FloatTest floatTest,
+        @Maybe @Range(from = 0, to = 60, unit = "minutes") Double minutesToWet,
+        @Maybe @Range(from = 0, to = 96, unit = "hours") Double hoursToAirDry,
+        @Maybe @Range(from = 0.5, to = 40, unit = "cm") Double ponytailCm,
+        @Maybe TestAnswers.ScalpShows scalpShows,
+        @Maybe @Range(from = 0.1, to = 200, unit = "cm") Double naturalCm,
+        @Maybe @Range(from = 0.1, to = 200, unit = "cm") Double stretchedCm,
+        @Maybe @Range(from = 0.5, to = 200, unit = "mm") Double curlDiameterMm,
+        @Maybe @Range(from = 0, to = 100) Double turnsPer10cm,
+        @Maybe TestAnswers.Stretch stretch,
+        @Maybe Boolean buildUp,
+        @Maybe Pattern pattern) {
+    public HairTests {
+        List<Fault> faults = Shape.faults(
+                HairTests.class, strandRoll, strandMicrometres, mist, floatTest, minutesToWet, hoursToAirDry, ponytailCm,
+                scalpShows, naturalCm, stretchedCm, curlDiameterMm, turnsPer10cm, stretch, buildUp, pattern);
+        if (naturalCm != null && stretchedCm != null && naturalCm > stretchedCm) {
+            faults.add(new Fault("/naturalCm", "naturalCm must be at most stretchedCm (" + stretchedCm + " cm), but was "
+                    + naturalCm + ": hair does not hang longer than it stretches"));
+        }
+        boolean empty = strandRoll == null && strandMicrometres == null && mist == null && floatTest == null
+                && minutesToWet == null && hoursToAirDry == null && ponytailCm == null && scalpShows == null
+                && naturalCm == null && stretchedCm == null && curlDiameterMm == null && turnsPer10cm == null
+                && stretch == null && buildUp == null && pattern == null;
+        if (empty) {
+            faults.add(new Fault("", "at least one test must be given"));
+        }
+        if (!faults.isEmpty()) {
+            throw new InvalidException(faults);
+        }
+    }
+}
