@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/hair/assess": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["assess"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/noop": {
         parameters: {
             query?: never;
@@ -276,6 +292,14 @@ export interface components {
             product: components["schemas"]["Product"];
             step: number;
         };
+        Assessment: {
+            conflicts: components["schemas"]["Conflict"][];
+            curlIndex?: number;
+            hair: components["schemas"]["Found"];
+            hairGrams?: number;
+            readings: components["schemas"]["ReadingFound"][];
+            shrinkagePercent?: number;
+        };
         Client: {
             /** Format: date-time */
             changedAt: string;
@@ -295,6 +319,11 @@ export interface components {
             name: string;
             notes?: string;
             schools?: components["schemas"]["Schools"];
+        };
+        Conflict: {
+            doNext: string;
+            fields: string[];
+            message: string;
         };
         Contribution: {
             because: string;
@@ -323,6 +352,20 @@ export interface components {
             why: string;
             /** @enum {string} */
             zone?: "HAIRLINE" | "CROWN" | "LEFT" | "RIGHT" | "BACK" | "NAPE";
+        };
+        Found: {
+            /** @enum {string} */
+            condition?: "BLEACHED" | "COLOURED" | "HEAT_DAMAGED" | "CHEMICALLY_STRAIGHTENED" | "OVER_SOFT" | "BRITTLE";
+            /** @enum {string} */
+            density?: "LOW" | "MEDIUM" | "HIGH";
+            lengthCm?: number;
+            measured?: components["schemas"]["Measured"];
+            /** @enum {string} */
+            pattern?: "1" | "2A" | "2B" | "2C" | "3A" | "3B" | "3C" | "4A" | "4B" | "4C";
+            /** @enum {string} */
+            porosity?: "LOW" | "MEDIUM" | "HIGH";
+            /** @enum {string} */
+            strand?: "FINE" | "MEDIUM" | "COARSE";
         };
         Goal: {
             definition: number;
@@ -363,6 +406,36 @@ export interface components {
                 NAPE?: components["schemas"]["ZoneReadings"];
                 RIGHT?: components["schemas"]["ZoneReadings"];
             };
+        };
+        HairTests: {
+            buildUp?: boolean;
+            /** @description mm */
+            curlDiameterMm?: number;
+            /** @enum {string} */
+            float?: "FLOATS" | "SINKS_SLOWLY" | "SINKS";
+            /** @description hours */
+            hoursToAirDry?: number;
+            /** @description minutes */
+            minutesToWet?: number;
+            /** @enum {string} */
+            mist?: "BEADS" | "SOAKS_SLOWLY" | "GONE_AT_ONCE";
+            /** @description cm */
+            naturalCm?: number;
+            /** @enum {string} */
+            pattern?: "1" | "2A" | "2B" | "2C" | "3A" | "3B" | "3C" | "4A" | "4B" | "4C";
+            /** @description cm */
+            ponytailCm?: number;
+            /** @enum {string} */
+            scalpShows?: "LITTLE" | "SOME" | "MUCH";
+            /** @description µm */
+            strandMicrometres?: number;
+            /** @enum {string} */
+            strandRoll?: "NOTHING" | "SOMETHING" | "CLEAR";
+            /** @enum {string} */
+            stretch?: "RETURNS" | "STAYS_LONG" | "SNAPS";
+            /** @description cm */
+            stretchedCm?: number;
+            turnsPer10cm?: number;
         };
         Judgement: {
             amounts: components["schemas"]["Amount"][];
@@ -498,6 +571,13 @@ export interface components {
         RatingSummary: {
             overall: components["schemas"]["ZoneRating"];
             shrinkagePercent?: number;
+        };
+        ReadingFound: {
+            /** @enum {string} */
+            confidence: "FIRM" | "LIKELY" | "WEAK";
+            field: string;
+            from: string[];
+            value: string;
         };
         ReadingTaken: {
             hair: components["schemas"]["Hair"];
@@ -911,6 +991,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["WashDay"];
+                };
+            };
+        };
+    };
+    assess: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HairTests"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Assessment"];
                 };
             };
         };

@@ -45,11 +45,13 @@ public final class Assessor {
         Strand strand = strand();
         Porosity porosity = porosity();
         Density density = density();
-        Measured measured =
-                tests.naturalCm() == null || tests.stretchedCm() == null ? null : new Measured(tests.naturalCm(), tests.stretchedCm());
+        Measured measured = tests.naturalCm() == null || tests.stretchedCm() == null
+                ? null
+                : new Measured(tests.naturalCm(), tests.stretchedCm());
         Pattern pattern = pattern(measured);
         if (tests.stretchedCm() != null) {
-            readings.add(new ReadingFound("lengthCm", plain(tests.stretchedCm()), List.of("stretchedCm"), Confidence.FIRM));
+            readings.add(
+                    new ReadingFound("lengthCm", plain(tests.stretchedCm()), List.of("stretchedCm"), Confidence.FIRM));
         }
         Condition condition = condition();
         Double shrinkage = shrinkage(measured, pattern);
@@ -57,7 +59,13 @@ public final class Assessor {
         Double grams = strand == null || density == null || tests.stretchedCm() == null
                 ? null
                 : HairMass.grams(new Reading(
-                        strand, Porosity.MEDIUM, pattern == null ? Pattern.STRAIGHT : pattern, density, tests.stretchedCm(), 0, Set.of()));
+                        strand,
+                        Porosity.MEDIUM,
+                        pattern == null ? Pattern.STRAIGHT : pattern,
+                        density,
+                        tests.stretchedCm(),
+                        0,
+                        Set.of()));
         return new Assessment(
                 new Found(strand, porosity, pattern, density, tests.stretchedCm(), condition, measured),
                 List.copyOf(readings),
@@ -78,7 +86,9 @@ public final class Assessor {
         }
         if (votes.isTorn()) {
             conflicts.add(new Conflict(
-                    votes.from(), "The strand feels one way and measures another.", "Measure three strands from different zones, and trust the ruler."));
+                    votes.from(),
+                    "The strand feels one way and measures another.",
+                    "Measure three strands from different zones, and trust the ruler."));
         }
         return found("strand", votes, Strand.values());
     }
@@ -110,7 +120,9 @@ public final class Assessor {
                     "Clarify first, then mist a clean dry strand again."));
         } else if (votes.isTorn()) {
             conflicts.add(new Conflict(
-                    votes.from(), "The porosity tests speak against each other.", "Mist a clean dry strand again, mid-length, at two zones."));
+                    votes.from(),
+                    "The porosity tests speak against each other.",
+                    "Mist a clean dry strand again, mid-length, at two zones."));
         }
         return found("porosity", votes, Porosity.values());
     }
@@ -127,7 +139,9 @@ public final class Assessor {
         // A thick ponytail of fine strands is density, not a contradiction: girth never speaks for the strand.
         if (votes.isTorn()) {
             conflicts.add(new Conflict(
-                    votes.from(), "The ponytail and the scalp disagree on density.", "Look at the crown and the nape apart: zones may differ."));
+                    votes.from(),
+                    "The ponytail and the scalp disagree on density.",
+                    "Look at the crown and the nape apart: zones may differ."));
         }
         return found("density", votes, Density.values());
     }
@@ -136,16 +150,20 @@ public final class Assessor {
         if (tests.curlDiameterMm() != null) {
             Pattern byCurl = PatternByCurl.of(tests.curlDiameterMm(), tests.turnsPer10cm());
             boolean counted = tests.turnsPer10cm() != null;
-            if (tests.pattern() != null && Math.abs(byCurl.ordinal() - tests.pattern().ordinal()) > 1) {
+            if (tests.pattern() != null
+                    && Math.abs(byCurl.ordinal() - tests.pattern().ordinal()) > 1) {
                 conflicts.add(new Conflict(
                         List.of("pattern", "curlDiameterMm"),
-                        "Called " + tests.pattern().word() + ", but a curl of " + plain(tests.curlDiameterMm()) + " mm is usual for " + byCurl.word() + ".",
+                        "Called " + tests.pattern().word() + ", but a curl of " + plain(tests.curlDiameterMm())
+                                + " mm is usual for " + byCurl.word() + ".",
                         "Measure a few more curls, wet and without product; zones may differ."));
             }
             Pattern taken = tests.pattern() == null ? byCurl : tests.pattern();
             List<String> from = counted ? List.of("curlDiameterMm", "turnsPer10cm") : List.of("curlDiameterMm");
             readings.add(new ReadingFound(
-                    "pattern", taken.word(), tests.pattern() == null ? from : List.of("pattern"),
+                    "pattern",
+                    taken.word(),
+                    tests.pattern() == null ? from : List.of("pattern"),
                     counted && taken == byCurl ? Confidence.FIRM : Confidence.LIKELY));
             return taken;
         }
@@ -154,7 +172,8 @@ public final class Assessor {
             return tests.pattern();
         }
         if (tests.turnsPer10cm() != null && tests.turnsPer10cm() == 0) {
-            readings.add(new ReadingFound("pattern", Pattern.STRAIGHT.word(), List.of("turnsPer10cm"), Confidence.LIKELY));
+            readings.add(
+                    new ReadingFound("pattern", Pattern.STRAIGHT.word(), List.of("turnsPer10cm"), Confidence.LIKELY));
             return Pattern.STRAIGHT;
         }
         if (measured == null) {
@@ -202,7 +221,9 @@ public final class Assessor {
                     ? pattern.word() + " would give about " + Math.round(expected * 100) + " %"
                     : "its curl would give about " + Math.round(expected * 100) + " %";
             conflicts.add(new Conflict(
-                    helix == null ? List.of("naturalCm", "stretchedCm", "pattern") : List.of("naturalCm", "stretchedCm", "curlDiameterMm", "turnsPer10cm"),
+                    helix == null
+                            ? List.of("naturalCm", "stretchedCm", "pattern")
+                            : List.of("naturalCm", "stretchedCm", "curlDiameterMm", "turnsPer10cm"),
                     "Measured shrinkage is " + Math.round(measured.shrinkage() * 100) + " %; " + against + ".",
                     "Measure the same lock again, dry and without stretch from weight or product."));
         }
@@ -213,8 +234,11 @@ public final class Assessor {
             return null;
         }
         E value = levels[votes.level()];
-        boolean disputed = conflicts.stream().anyMatch(c -> votes.from().containsAll(c.fields()) || c.fields().contains("mist") && field.equals("porosity"));
-        readings.add(new ReadingFound(field, value.name(), votes.from(), disputed ? Confidence.WEAK : votes.confidence()));
+        boolean disputed = conflicts.stream()
+                .anyMatch(c -> votes.from().containsAll(c.fields())
+                        || c.fields().contains("mist") && field.equals("porosity"));
+        readings.add(
+                new ReadingFound(field, value.name(), votes.from(), disputed ? Confidence.WEAK : votes.confidence()));
         return value;
     }
 

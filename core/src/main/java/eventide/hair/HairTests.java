@@ -27,16 +27,43 @@ public record HairTests(
         @Maybe Pattern pattern) {
     public HairTests {
         List<Fault> faults = Shape.faults(
-                HairTests.class, strandRoll, strandMicrometres, mist, floatTest, minutesToWet, hoursToAirDry, ponytailCm,
-                scalpShows, naturalCm, stretchedCm, curlDiameterMm, turnsPer10cm, stretch, buildUp, pattern);
+                HairTests.class,
+                strandRoll,
+                strandMicrometres,
+                mist,
+                floatTest,
+                minutesToWet,
+                hoursToAirDry,
+                ponytailCm,
+                scalpShows,
+                naturalCm,
+                stretchedCm,
+                curlDiameterMm,
+                turnsPer10cm,
+                stretch,
+                buildUp,
+                pattern);
         if (naturalCm != null && stretchedCm != null && naturalCm > stretchedCm) {
-            faults.add(new Fault("/naturalCm", "naturalCm must be at most stretchedCm (" + stretchedCm + " cm), but was "
-                    + naturalCm + ": hair does not hang longer than it stretches"));
+            faults.add(new Fault(
+                    "/naturalCm",
+                    "naturalCm must be at most stretchedCm (" + stretchedCm + " cm), but was " + naturalCm
+                            + ": hair does not hang longer than it stretches"));
         }
-        boolean empty = strandRoll == null && strandMicrometres == null && mist == null && floatTest == null
-                && minutesToWet == null && hoursToAirDry == null && ponytailCm == null && scalpShows == null
-                && naturalCm == null && stretchedCm == null && curlDiameterMm == null && turnsPer10cm == null
-                && stretch == null && buildUp == null && pattern == null;
+        boolean empty = strandRoll == null
+                && strandMicrometres == null
+                && mist == null
+                && floatTest == null
+                && minutesToWet == null
+                && hoursToAirDry == null
+                && ponytailCm == null
+                && scalpShows == null
+                && naturalCm == null
+                && stretchedCm == null
+                && curlDiameterMm == null
+                && turnsPer10cm == null
+                && stretch == null
+                && buildUp == null
+                && pattern == null;
         if (empty) {
             faults.add(new Fault("", "at least one test must be given"));
         }

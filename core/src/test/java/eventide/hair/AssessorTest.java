@@ -39,7 +39,8 @@ public class AssessorTest {
 
         Assessment assess() {
             return Assessor.assess(new HairTests(
-                    roll, um, mist, floats, wet, dry, girth, scalp, natural, stretched, diameter, turns, stretch, buildUp, pattern));
+                    roll, um, mist, floats, wet, dry, girth, scalp, natural, stretched, diameter, turns, stretch,
+                    buildUp, pattern));
         }
     }
 
@@ -89,7 +90,8 @@ public class AssessorTest {
     }
 
     @Test(dataProvider = "porosities")
-    public void porosityFromMistFloatAndTimeToWet(Mist mist, FloatTest floats, Double wet, Porosity porosity, Confidence confidence) {
+    public void porosityFromMistFloatAndTimeToWet(
+            Mist mist, FloatTest floats, Double wet, Porosity porosity, Confidence confidence) {
         Consult consult = new Consult();
         consult.mist = mist;
         consult.floats = floats;
@@ -118,7 +120,9 @@ public class AssessorTest {
         consult.dry = .9;
         Assessment assessment = consult.assess();
         assertEquals(assessment.conflicts().size(), 1);
-        assertTrue(assessment.conflicts().get(0).doNext().contains("Clarify"), assessment.conflicts().toString());
+        assertTrue(
+                assessment.conflicts().get(0).doNext().contains("Clarify"),
+                assessment.conflicts().toString());
         assertEquals(confidence(assessment, "porosity"), Confidence.WEAK);
     }
 
