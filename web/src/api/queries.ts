@@ -49,13 +49,13 @@ export type Setting = { hair: Hair; goal: Goal; air: Air; limits: Limits }
 export const suggestQuery = (setting: Setting, shelf: Product[]) =>
   queryOptions({
     queryKey: ['suggest', setting, shelf.map((p) => p.id)],
-    queryFn: () => answered(api.POST('/api/routines/suggest', { body: { ...setting, shelf } })),
+    queryFn: ({ signal }) => answered(api.POST('/api/routines/suggest', { body: { ...setting, shelf }, signal })),
     placeholderData: (previous) => previous,
   })
 
 export const checkQuery = (setting: Setting, routine: Routine) =>
   queryOptions({
     queryKey: ['check', setting, routine],
-    queryFn: () => answered(api.POST('/api/routines/check', { body: { ...setting, routine } })),
+    queryFn: ({ signal }) => answered(api.POST('/api/routines/check', { body: { ...setting, routine }, signal })),
     placeholderData: (previous) => previous,
   })

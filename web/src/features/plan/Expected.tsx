@@ -28,7 +28,7 @@ export function Expected({ outcome }: { outcome: Outcome }) {
             type="button"
             aria-pressed={score === name}
             onClick={() => setScore(name)}
-            className="aria-pressed:border-ink flex min-h-6 items-end justify-between border-b-2 border-transparent text-left hover:border-line"
+            className="aria-pressed:border-ink flex min-h-[24px] items-end justify-between border-b-2 border-transparent text-left hover:border-line"
           >
             <span>{label}</span>
             <span>{outcome.overall[name].toFixed(name === 'shrinkagePercent' ? 0 : 1)}</span>

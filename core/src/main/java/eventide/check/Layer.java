@@ -4,8 +4,10 @@ import eventide.drying.Visit;
 import eventide.hair.Zone;
 import eventide.product.Product;
 import eventide.routine.Amount;
+import eventide.routine.Half;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.shape.Maybe;
 import java.util.List;
 import java.util.Set;
 
@@ -13,9 +15,17 @@ import java.util.Set;
  * A product that stays in the hair.
  *
  * @param visits the turns in which it went on, one a section
+ * @param frameHalf the half an enclosing EACH_SECTION keeps to, absent where it takes both
  * @param zones where it went
  */
-public record Layer(StepPlace place, Step step, Product product, Amount amount, List<Visit> visits, Set<Zone> zones) {
+public record Layer(
+        StepPlace place,
+        Step step,
+        @Maybe Half frameHalf,
+        Product product,
+        Amount amount,
+        List<Visit> visits,
+        Set<Zone> zones) {
     public double startMinute() {
         return visits.get(0).startMinute();
     }
@@ -26,6 +36,11 @@ public record Layer(StepPlace place, Step step, Product product, Amount amount, 
 
     public boolean isIn(Zone zone) {
         return zones.contains(zone);
+    }
+
+    /** Whether it went on this half of the head. */
+    public boolean isOn(Half half) {
+        return (step.half() == null || step.half() == half) && (frameHalf == null || frameHalf == half);
     }
 
     /** Given against advised, 1 where nothing is stated. */

@@ -5,6 +5,7 @@ import eventide.hair.Reading;
 import eventide.hair.Strand;
 import eventide.hair.Zone;
 import eventide.product.Product;
+import eventide.routine.Half;
 import eventide.routine.Schools;
 
 /** Richness left in the hair against what the hair bears. Both in points of the richness scale. */
@@ -12,9 +13,10 @@ public final class Load {
     /** Fine takes little weight, coarse asks for it [CP; the figures OURS]. */
     private static final double BEARS_FINE = 4.5;
 
-    private static final double BEARS_MEDIUM = 9;
+    private static final double BEARS_MEDIUM = 10.5;
     private static final double BEARS_COARSE = 16;
     private static final double BEARS_LOW_POROSITY = 6;
+    private static final double BEARS_MEDIUM_POROSITY = 9;
     private static final double BEARS_HIGH_POROSITY = 13;
     private static final double MOST_FULLNESS = 3;
 
@@ -22,11 +24,14 @@ public final class Load {
 
     /** Points of richness worn in a zone, by how much of each went on. */
     public static double richness(Wash wash, Zone zone) {
-        double sum = 0;
+        double left = 0;
+        double right = 0;
         for (Layer layer : wash.layersIn(zone)) {
-            sum += richness(layer);
+            left += layer.isOn(Half.LEFT) ? richness(layer) : 0;
+            right += layer.isOn(Half.RIGHT) ? richness(layer) : 0;
         }
-        return sum;
+        // Two halves on trial wear different things: the heavier is what the hair has to bear.
+        return Math.max(left, right);
     }
 
     static double richness(Layer layer) {
@@ -39,7 +44,7 @@ public final class Load {
             case CREAM -> 1;
             case LEAVE_IN, PRIMER -> .7;
             case GEL -> .6;
-            case OIL -> .5;
+            case OIL -> .15;
             case MOUSSE -> .3;
             default -> .15;
         };
@@ -52,7 +57,7 @@ public final class Load {
                 : reading.strand() == Strand.MEDIUM ? BEARS_MEDIUM : BEARS_COARSE;
         double porosity = reading.porosity() == Porosity.LOW
                 ? BEARS_LOW_POROSITY
-                : reading.porosity() == Porosity.MEDIUM ? BEARS_MEDIUM : BEARS_HIGH_POROSITY;
+                : reading.porosity() == Porosity.MEDIUM ? BEARS_MEDIUM_POROSITY : BEARS_HIGH_POROSITY;
         double share = schools.strandShare();
         return (share * strand + (1 - share) * porosity) * pattern(reading);
     }

@@ -76,7 +76,14 @@ public final class Wash {
             }
             Set<Zone> zones = EnumSet.noneOf(Zone.class);
             visits.forEach(visit -> zones.addAll(visit.zones()));
-            worn.add(new Layer(place, step, amount.product(), amount, visits, zones));
+            worn.add(new Layer(
+                    place,
+                    step,
+                    place.isInner() ? routine.steps().get(place.index()).half() : null,
+                    amount.product(),
+                    amount,
+                    visits,
+                    zones));
         }
         return List.copyOf(worn);
     }

@@ -44,7 +44,9 @@ final class WindowMissed implements Rule {
                 styler(wash, layer, window, found);
             }
         }
-        hands(wash, found);
+        if (!wash.isRefresh()) {
+            hands(wash, found); // redefining a few misted pieces by coil or brush is the usual refresh
+        }
         return found;
     }
 

@@ -273,6 +273,40 @@ public class CheckerTest {
                     apply(LEAVE_IN).build(),
                     apply(butter).amountMl(40.0).build(),
                     apply(CREAM).amountMl(40.0).build()),
+            // Two halves with two gels, as in a trial, are not two layers.
+            curly(
+                    "a rich gel-cream on one half only",
+                    "",
+                    "A1",
+                    wet,
+                    apply(LEAVE_IN).build(),
+                    apply(GEL).half(eventide.routine.Half.LEFT).build(),
+                    apply(Product.of("gel-cream", Role.GEL, 5, 7, 40, 100))
+                            .half(eventide.routine.Half.RIGHT)
+                            .build()),
+            curly(
+                    "leave-in, cream and gel on medium curls, oil to finish",
+                    "",
+                    "A1",
+                    wet,
+                    apply(LEAVE_IN).build(),
+                    apply(CREAM).build(),
+                    apply(GEL).build(),
+                    hover(100),
+                    Step.of(Action.BREAK_CAST).product(OIL).build()),
+            new Case(
+                    "a misted piece redefined by coil",
+                    Heads.curly(),
+                    GOAL,
+                    null,
+                    Routine.of(
+                                    of(Action.MIST),
+                                    Step.of(Action.COIL)
+                                            .zones(Set.of(Zone.HAIRLINE))
+                                            .build())
+                            .startingAt(0),
+                    "",
+                    "W1"),
             // A3
             curly("two drops of gel", "A3", "", wet, apply(GEL).amountMl(.5).build()),
             curly("as advised", "", "A3", wet, apply(GEL).build()),
