@@ -49,13 +49,15 @@ export type Setting = { hair: Hair; goal: Goal; air: Air; limits: Limits }
 export const suggestQuery = (setting: Setting, shelf: Product[]) =>
   queryOptions({
     queryKey: ['suggest', setting, shelf.map((p) => p.id)],
-    queryFn: ({ signal }) => answered(api.POST('/api/routines/suggest', { body: { ...setting, shelf }, signal })),
+    queryFn: ({ signal }) =>
+      answered(api.POST('/api/routines/suggest', { body: { ...setting, shelf }, signal })),
     placeholderData: (previous) => previous,
   })
 
 export const checkQuery = (setting: Setting, routine: Routine) =>
   queryOptions({
     queryKey: ['check', setting, routine],
-    queryFn: ({ signal }) => answered(api.POST('/api/routines/check', { body: { ...setting, routine }, signal })),
+    queryFn: ({ signal }) =>
+      answered(api.POST('/api/routines/check', { body: { ...setting, routine }, signal })),
     placeholderData: (previous) => previous,
   })
