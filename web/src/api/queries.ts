@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/react-query'
 import { answered, api } from './client'
-import type { Air, Goal, Hair, Limits, Product, Routine } from './types'
+import type { Air, Goal, Hair, Intake, Limits, Product, Routine, Schools, Tests } from './types'
 
 export const todayQuery = queryOptions({
   queryKey: ['today'],
@@ -44,7 +44,57 @@ export const washTideQuery = (id: number) =>
     queryFn: () => answered(api.GET('/api/wash-days/{id}/tide', { params: { path: { id } } })),
   })
 
-export type Setting = { hair: Hair; goal: Goal; air: Air; limits: Limits }
+export const testCardsQuery = queryOptions({
+  queryKey: ['test-cards'],
+  queryFn: () => answered(api.GET('/api/hair/tests')),
+  staleTime: Infinity,
+})
+
+export const schoolsQuery = queryOptions({
+  queryKey: ['schools'],
+  queryFn: () => answered(api.GET('/api/schools')),
+  staleTime: Infinity,
+})
+
+export const typicalQuery = queryOptions({
+  queryKey: ['typical'],
+  queryFn: () => answered(api.GET('/api/hair/typical')),
+  staleTime: Infinity,
+})
+
+/** What follows from tests; asks nothing while there are none. */
+export const assessQuery = (tests: Tests) =>
+  queryOptions({
+    queryKey: ['assess', tests],
+    queryFn: ({ signal }) => answered(api.POST('/api/hair/assess', { body: tests, signal })),
+    enabled: Object.keys(tests).length > 0,
+    staleTime: Infinity,
+    placeholderData: (previous) => previous,
+  })
+
+export const factsQuery = (hair: Hair) =>
+  queryOptions({
+    queryKey: ['facts', hair],
+    queryFn: ({ signal }) => answered(api.POST('/api/hair/facts', { body: hair, signal })),
+    staleTime: Infinity,
+    placeholderData: (previous) => previous,
+  })
+
+export type Setting = { hair: Hair; goal: Goal; air: Air; schools: Schools; limits: Limits }
+
+/** Which assumed reading the plan hangs on most; asks nothing where none was assumed. */
+export const assumptionsQuery = (
+  setting: Setting,
+  shelf: Product[],
+  assumed: NonNullable<Intake['assumed']>,
+) =>
+  queryOptions({
+    queryKey: ['assumptions', setting, shelf.map((p) => p.id), assumed],
+    queryFn: ({ signal }) =>
+      answered(api.POST('/api/hair/assumptions', { body: { ...setting, shelf, assumed }, signal })),
+    enabled: assumed.length > 0 && shelf.length > 0,
+    staleTime: Infinity,
+  })
 
 export const suggestQuery = (setting: Setting, shelf: Product[]) =>
   queryOptions({

@@ -52,6 +52,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{id}/clearing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["clear"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{id}/readings": {
         parameters: {
             query?: never;
@@ -94,6 +110,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["assess"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hair/assumptions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["assumptions"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hair/facts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["facts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hair/tests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tests"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hair/typical": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["typical"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -172,6 +252,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["rubric"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["schools"];
         put?: never;
         post?: never;
         delete?: never;
@@ -282,6 +378,14 @@ export interface components {
         };
         Amount: {
             advisedMl: number;
+            byZone: {
+                BACK?: components["schemas"]["ZoneDose"];
+                CROWN?: components["schemas"]["ZoneDose"];
+                HAIRLINE?: components["schemas"]["ZoneDose"];
+                LEFT?: components["schemas"]["ZoneDose"];
+                NAPE?: components["schemas"]["ZoneDose"];
+                RIGHT?: components["schemas"]["ZoneDose"];
+            };
             costCents: number;
             dose: string;
             given: boolean;
@@ -293,12 +397,61 @@ export interface components {
             step: number;
         };
         Assessment: {
+            assumed: components["schemas"]["Assumed"][];
             conflicts: components["schemas"]["Conflict"][];
             curlIndex?: number;
             hair: components["schemas"]["Found"];
             hairGrams?: number;
+            hangsAtCm?: number;
+            needsStretchedCm?: number;
             readings: components["schemas"]["ReadingFound"][];
             shrinkagePercent?: number;
+        };
+        Assumed: {
+            because: string;
+            /** @enum {string} */
+            field: "strand" | "porosity" | "pattern" | "density" | "lengthCm";
+            /** @enum {string} */
+            settledBy: "STRAND_ROLL" | "MIST" | "TIME_TO_WET" | "DRY_TIME" | "FLOAT" | "PONYTAIL" | "SCALP_LOOK" | "RULER" | "CURL" | "STRETCH";
+            value: string;
+        };
+        Assumption: {
+            changes: number;
+            /** @enum {string} */
+            field: "strand" | "porosity" | "pattern" | "density" | "lengthCm";
+            levels: components["schemas"]["OtherLevel"][];
+            /** @enum {string} */
+            settledBy: "STRAND_ROLL" | "MIST" | "TIME_TO_WET" | "DRY_TIME" | "FLOAT" | "PONYTAIL" | "SCALP_LOOK" | "RULER" | "CURL" | "STRETCH";
+            value: string;
+        };
+        Assumptions: {
+            assumed: components["schemas"]["Assumption"][];
+            /** @enum {string} */
+            matters?: "strand" | "porosity" | "pattern" | "density" | "lengthCm";
+            /** @enum {string} */
+            test?: "STRAND_ROLL" | "MIST" | "TIME_TO_WET" | "DRY_TIME" | "FLOAT" | "PONYTAIL" | "SCALP_LOOK" | "RULER" | "CURL" | "STRETCH";
+            words?: string;
+        };
+        Card: {
+            byEye: boolean;
+            label: string;
+            lookFor: string;
+            /** @enum {string} */
+            reading?: "strand" | "porosity" | "pattern" | "density" | "lengthCm";
+            seconds: number;
+            /** @enum {string} */
+            test: "STRAND_ROLL" | "MIST" | "TIME_TO_WET" | "DRY_TIME" | "FLOAT" | "PONYTAIL" | "SCALP_LOOK" | "RULER" | "CURL" | "STRETCH";
+            whatToDo: string;
+        };
+        Change: {
+            field: string;
+            from: string;
+            to: string;
+            /** @enum {string} */
+            zone?: "HAIRLINE" | "CROWN" | "LEFT" | "RIGHT" | "BACK" | "NAPE";
+        };
+        Clearing: {
+            note: string;
         };
         Client: {
             /** Format: date-time */
@@ -306,18 +459,24 @@ export interface components {
             goal?: components["schemas"]["Goal"];
             hair?: components["schemas"]["Hair"];
             id: number;
+            intake?: components["schemas"]["Intake"];
             limits?: components["schemas"]["Limits"];
             name: string;
             notes?: string;
+            referrals: components["schemas"]["Referral"][];
             schools?: components["schemas"]["Schools"];
             version: number;
         };
         ClientDraft: {
             goal?: components["schemas"]["Goal"];
             hair?: components["schemas"]["Hair"];
+            intake?: components["schemas"]["Intake"];
             limits?: components["schemas"]["Limits"];
             name: string;
             notes?: string;
+            /** @enum {string} */
+            occasion?: "FIRST" | "CHECK" | "AFTER_BLEACH" | "AFTER_COLOUR" | "AFTER_TRIM" | "SEASON";
+            readingNote?: string;
             schools?: components["schemas"]["Schools"];
         };
         Conflict: {
@@ -354,6 +513,7 @@ export interface components {
             zone?: "HAIRLINE" | "CROWN" | "LEFT" | "RIGHT" | "BACK" | "NAPE";
         };
         Found: {
+            buildUp?: boolean;
             /** @enum {string} */
             condition?: "BLEACHED" | "COLOURED" | "HEAT_DAMAGED" | "CHEMICALLY_STRAIGHTENED" | "OVER_SOFT" | "BRITTLE";
             /** @enum {string} */
@@ -407,8 +567,20 @@ export interface components {
                 RIGHT?: components["schemas"]["ZoneReadings"];
             };
         };
+        HairFacts: {
+            byZone: {
+                BACK?: components["schemas"]["ZoneFacts"];
+                CROWN?: components["schemas"]["ZoneFacts"];
+                HAIRLINE?: components["schemas"]["ZoneFacts"];
+                LEFT?: components["schemas"]["ZoneFacts"];
+                NAPE?: components["schemas"]["ZoneFacts"];
+                RIGHT?: components["schemas"]["ZoneFacts"];
+            };
+            hairGrams: number;
+        };
         HairTests: {
             buildUp?: boolean;
+            buildUpSigns?: ("DULL" | "COATED" | "LIMP" | "ITCHY")[];
             /** @description mm */
             curlDiameterMm?: number;
             /** @enum {string} */
@@ -436,6 +608,33 @@ export interface components {
             /** @description cm */
             stretchedCm?: number;
             turnsPer10cm?: number;
+            /** @description cm */
+            wantedNaturalCm?: number;
+            /** @description cm */
+            wantedStretchedCm?: number;
+        };
+        Intake: {
+            assumed?: ("strand" | "porosity" | "pattern" | "density" | "lengthCm")[];
+            comfort?: ("NECK" | "TENDER_SCALP" | "NO_TIGHT_TENSION" | "LOW_HEAT" | "CHILD" | "DIZZY")[];
+            comfortNotes?: string;
+            event?: string;
+            eventAt?: string;
+            failedBefore?: string;
+            inHairNow?: string;
+            patchTestOf?: string;
+            /** Format: date */
+            patchTestOn?: string;
+            tests?: components["schemas"]["HairTests"];
+            workedBefore?: string;
+            worn?: components["schemas"]["Outdoors"];
+            zoneTests?: {
+                BACK?: components["schemas"]["HairTests"];
+                CROWN?: components["schemas"]["HairTests"];
+                HAIRLINE?: components["schemas"]["HairTests"];
+                LEFT?: components["schemas"]["HairTests"];
+                NAPE?: components["schemas"]["HairTests"];
+                RIGHT?: components["schemas"]["HairTests"];
+            };
         };
         Judgement: {
             amounts: components["schemas"]["Amount"][];
@@ -492,6 +691,11 @@ export interface components {
         MixPart: {
             product: components["schemas"]["Product"];
             share: number;
+        };
+        OtherLevel: {
+            changes: number;
+            otherwise: string[];
+            value: string;
         };
         Outcome: {
             byZone: {
@@ -580,8 +784,13 @@ export interface components {
             value: string;
         };
         ReadingTaken: {
+            changes: components["schemas"]["Change"][];
             hair: components["schemas"]["Hair"];
             id: number;
+            intake?: components["schemas"]["Intake"];
+            note?: string;
+            /** @enum {string} */
+            occasion?: "FIRST" | "CHECK" | "AFTER_BLEACH" | "AFTER_COLOUR" | "AFTER_TRIM" | "SEASON";
             /** Format: date-time */
             takenAt: string;
         };
@@ -591,9 +800,27 @@ export interface components {
             step?: number;
             text: string;
         };
+        Referral: {
+            /** Format: date-time */
+            clearedAt?: string;
+            clearedNote?: string;
+            id: number;
+            /** Format: date-time */
+            openedAt: string;
+            seen: string;
+        };
         Refused: {
             because: string;
             product: components["schemas"]["Product"];
+        };
+        Resting: {
+            air: components["schemas"]["Air"];
+            assumed: ("strand" | "porosity" | "pattern" | "density" | "lengthCm")[];
+            goal: components["schemas"]["Goal"];
+            hair: components["schemas"]["Hair"];
+            limits?: components["schemas"]["Limits"];
+            schools?: components["schemas"]["Schools"];
+            shelf: components["schemas"]["Product"][];
         };
         Routine: {
             dailyRefresh?: boolean;
@@ -609,6 +836,13 @@ export interface components {
             finished?: boolean;
             revision?: number;
             steps: components["schemas"]["StepDone"][];
+        };
+        SchoolQuestion: {
+            because: string;
+            key: string;
+            question: string;
+            sides: components["schemas"]["Side"][];
+            usual: string;
         };
         Schools: {
             /** @enum {string} */
@@ -653,6 +887,10 @@ export interface components {
             softness: number;
             volume: number;
             weight: number;
+        };
+        Side: {
+            label: string;
+            word: string;
         };
         Step: {
             /** @enum {string} */
@@ -783,6 +1021,16 @@ export interface components {
             actual?: components["schemas"]["Tide"];
             planned: components["schemas"]["Judgement"];
         };
+        ZoneDose: {
+            dose: string;
+            ml: number;
+        };
+        ZoneFacts: {
+            curlIndex: number;
+            hairGrams: number;
+            naturalCm: number;
+            shrinkagePercent: number;
+        };
         ZoneRating: {
             clumping: number;
             definition: number;
@@ -795,6 +1043,7 @@ export interface components {
             density?: "LOW" | "MEDIUM" | "HIGH";
             /** @description cm */
             lengthCm?: number;
+            measured?: components["schemas"]["Measured"];
             /** @enum {string} */
             pattern?: "1" | "2A" | "2B" | "2C" | "3A" | "3B" | "3C" | "4A" | "4B" | "4C";
             /** @enum {string} */
@@ -925,6 +1174,34 @@ export interface operations {
             };
         };
     };
+    clear: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Clearing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Client"];
+                };
+            };
+        };
+    };
     readings: {
         parameters: {
             query?: never;
@@ -1015,6 +1292,94 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Assessment"];
+                };
+            };
+        };
+    };
+    assumptions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Resting"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Assumptions"];
+                };
+            };
+        };
+    };
+    facts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Hair"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HairFacts"];
+                };
+            };
+        };
+    };
+    tests: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Card"][];
+                };
+            };
+        };
+    };
+    typical: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Found"];
                 };
             };
         };
@@ -1145,6 +1510,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Score"][];
+                };
+            };
+        };
+    };
+    schools: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SchoolQuestion"][];
                 };
             };
         };

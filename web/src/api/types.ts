@@ -31,6 +31,17 @@ export type Rating = Schemas['Rating']
 export type ZoneRating = Schemas['ZoneRating']
 export type RubricScore = Schemas['Score']
 export type Today = Schemas['Today']
+export type Tests = Schemas['HairTests']
+export type Assessment = Schemas['Assessment']
+export type ReadingFound = Schemas['ReadingFound']
+export type TestCard = Schemas['Card']
+export type Schools = Schemas['Schools']
+export type SchoolQuestion = Schemas['SchoolQuestion']
+export type Intake = Schemas['Intake']
+export type Referral = Schemas['Referral']
+export type HairFacts = Schemas['HairFacts']
+export type Change = Schemas['Change']
+export type Assumptions = Schemas['Assumptions']
 export type Fault = { pointer: string; message: string }
 
 export const ZONES = ['HAIRLINE', 'CROWN', 'LEFT', 'RIGHT', 'BACK', 'NAPE'] as const

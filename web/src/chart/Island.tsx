@@ -8,6 +8,8 @@ type IslandProps = {
   title: string
   selected?: Zone | undefined
   onSelect?: ((zone: Zone) => void) | undefined
+  /** How high the land stands in a zone, 0 to 1: the higher, the darker its sand. */
+  height?: (zone: Zone) => number
   /** Zones that differ from the rest of the head. */
   marked?: ReadonlySet<Zone>
 }
@@ -26,8 +28,12 @@ const PLACE: Record<Zone, { x: number; y: number; path: string }> = {
   NAPE: { x: 120, y: 202, path: 'M67 181c32 10 74 10 106 0c-13 20-31 38-53 38s-40-18-53-38Z' },
 }
 
+function land(height: number): string {
+  return `color-mix(in srgb, var(--sand), var(--stipple) ${Math.round(height * 38)}%)`
+}
+
 /** The head from above as an island in six zones, values written as soundings. */
-export function Island({ value, title, selected, onSelect, marked }: IslandProps) {
+export function Island({ value, title, selected, onSelect, marked, height }: IslandProps) {
   return (
     <div className="bg-shallow relative mx-auto aspect-square w-full max-w-72">
       <p className="figures absolute top-1 left-2 text-sm">{title}</p>
@@ -54,7 +60,7 @@ export function Island({ value, title, selected, onSelect, marked }: IslandProps
           <path
             key={zone}
             d={PLACE[zone].path}
-            fill={zone === selected ? 'var(--water)' : 'var(--sand)'}
+            fill={zone === selected ? 'var(--water)' : land(height?.(zone) ?? 0)}
             stroke="var(--ink)"
             strokeWidth={zone === selected ? 2.6 : 1.3}
             strokeLinejoin="round"

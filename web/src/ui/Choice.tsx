@@ -10,10 +10,19 @@ type ChoiceProps<T extends string> = {
   onChange: (value: T) => void
   /** What is shown beside the label, such as where the value comes from. */
   hint?: string
+  /** Smaller, for a place that is looked at more than used. */
+  compact?: boolean
 }
 
 /** One of a few, all in sight. */
-export function Choice<T extends string>({ label, options, value, onChange, hint }: ChoiceProps<T>) {
+export function Choice<T extends string>({
+  label,
+  options,
+  value,
+  onChange,
+  hint,
+  compact = false,
+}: ChoiceProps<T>) {
   const id = useId()
   return (
     <div className="grid gap-1">
@@ -28,7 +37,8 @@ export function Choice<T extends string>({ label, options, value, onChange, hint
         aria-labelledby={id}
         value={value ?? ''}
         onValueChange={(next) => {
-          const chosen = options.find((option) => option.value === next)
+          // Touching the one that stands says it again: whoever listens may take it back.
+          const chosen = options.find((option) => option.value === (next === '' ? value : next))
           if (chosen !== undefined) onChange(chosen.value)
         }}
         className="flex flex-wrap"
@@ -37,7 +47,7 @@ export function Choice<T extends string>({ label, options, value, onChange, hint
           <ToggleGroup.Item
             key={option.value}
             value={option.value}
-            className="border-ink data-[state=on]:bg-ink data-[state=on]:text-paper bg-paper -ml-px -mt-px mt-0 min-h-10 min-w-11 border px-3 first:ml-0 hover:bg-shallow"
+            className={`border-ink data-[state=on]:bg-ink data-[state=on]:text-paper bg-paper -mb-px border hover:bg-shallow ${compact ? 'min-h-8 px-[5px] figures text-[0.93rem]' : 'min-h-10 min-w-11 px-3'} -ml-px first:ml-0`}
           >
             {option.label}
           </ToggleGroup.Item>

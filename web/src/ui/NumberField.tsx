@@ -8,11 +8,13 @@ type NumberFieldProps = {
   max: number
   value: number | undefined
   onChange: (value: number) => void
+  /** What emptying it does; without it an empty field keeps what it had. */
+  onClear?: () => void
   hint?: string
 }
 
 /** A number with its unit; what is out of range is said, and not taken. */
-export function NumberField({ label, unit, min, max, value, onChange, hint }: NumberFieldProps) {
+export function NumberField({ label, unit, min, max, value, onChange, onClear, hint }: NumberFieldProps) {
   const id = useId()
   return (
     <div className="grid gap-1 justify-self-start">
@@ -51,6 +53,7 @@ export function NumberField({ label, unit, min, max, value, onChange, hint }: Nu
 
   function take(input: HTMLInputElement) {
     const text = input.value.replace(',', '.').trim()
+    if (text === '' && value !== undefined) onClear?.()
     if (text !== '' && input.validity.valid && Number(text) !== value) onChange(Number(text))
   }
 }

@@ -1,8 +1,14 @@
 import { useId } from 'react'
 
-type TextFieldProps = { label: string; value: string; onChange: (value: string) => void; numeric?: boolean }
+type TextFieldProps = {
+  label: string
+  value: string
+  onChange: (value: string) => void
+  numeric?: boolean
+  type?: 'text' | 'date' | 'datetime-local'
+}
 
-export function TextField({ label, value, onChange, numeric = false }: TextFieldProps) {
+export function TextField({ label, value, onChange, numeric = false, type = 'text' }: TextFieldProps) {
   const id = useId()
   return (
     <div className="grid gap-0.5">
@@ -11,6 +17,7 @@ export function TextField({ label, value, onChange, numeric = false }: TextField
       </label>
       <input
         id={id}
+        type={type}
         value={value}
         inputMode={numeric ? 'decimal' : 'text'}
         autoComplete="off"

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { NavLink, Outlet, useOutletContext, useParams } from 'react-router'
 import { clientQuery } from '../../api/queries'
 import type { Client } from '../../api/types'
+import { Cautions } from './Cautions'
 import { hairLine } from '../../api/words'
 import { Failure, Waiting } from '../../ui/Notice'
 
@@ -39,6 +40,7 @@ export function ClientFrame() {
           ))}
         </nav>
       </div>
+      <Cautions client={data} />
       <Outlet context={data} />
     </>
   )

@@ -1,135 +1,252 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
-import { Link, useNavigate } from 'react-router'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { Tabs } from 'radix-ui'
+import { useState, type ReactNode } from 'react'
+import { useNavigate } from 'react-router'
 import { answered, api, ApiError, isClient } from '../../api/client'
-import { readingsQuery } from '../../api/queries'
-import { ZONES, type Client, type Limits, type Zone } from '../../api/types'
+import type { Client, ClientDraft, Zone } from '../../api/types'
 import { hairLine, ZONE_LABEL } from '../../api/words'
 import { Island } from '../../chart/Island'
 import { Button } from '../../ui/Button'
-import { Checks } from '../../ui/Checks'
-import { Caution, Failure } from '../../ui/Notice'
+import { Choice } from '../../ui/Choice'
+import { Caution, Failure, Waiting } from '../../ui/Notice'
 import { isObject, useStored } from '../../ui/useStored'
 import { useClient } from '../clients/ClientFrame'
-import { USUAL_LIMITS } from '../plan/planState'
-import { fromClient, missing, toHair, withReading, type Consult } from './consultState'
-import { AtHand } from './AtHand'
-import { CONDITION, HeadForm } from './HeadForm'
+import {
+  differing,
+  fromClient,
+  inZone,
+  missing,
+  only,
+  toHair,
+  toIntake,
+  type Consult,
+  type Found,
+  type Occasion,
+  type ReadingName,
+  type Scope,
+} from './consultState'
+import { DayPanel } from './DayPanel'
+import { Follows } from './Follows'
+import { KeptPanel } from './KeptPanel'
 import { ReadingsForm } from './ReadingsForm'
+import { ScalpPanel } from './ScalpPanel'
+import { TestsPanel } from './TestsPanel'
+import { useFound } from './useFound'
+import { WaysPanel } from './WaysPanel'
+import { WishesPanel } from './WishesPanel'
+
+const OCCASIONS: readonly { value: Occasion; label: string }[] = [
+  { value: 'CHECK', label: 'read again' },
+  { value: 'AFTER_BLEACH', label: 'bleach' },
+  { value: 'AFTER_COLOUR', label: 'colour' },
+  { value: 'AFTER_TRIM', label: 'trim' },
+  { value: 'SEASON', label: 'season' },
+]
 
 export function ConsultPage() {
   const client = useClient()
   const [draft, setDraft] = useStored(`consult:${client.id}`, isConsult)
   const consult = draft ?? fromClient(client)
-  const [zone, setZone] = useState<Zone | undefined>(undefined)
-  const save = useSave(client, consult, () => setDraft(undefined))
-  const lacking = missing(consult)
-  const differing = new Set(ZONES.filter((z) => Object.keys(consult.zones[z] ?? {}).length > 0))
+  const { found, error } = useFound(consult)
+  const [scope, setScope] = useState<Scope>(undefined)
+  if (found === undefined)
+    return error === null ? <Waiting what="Opening the consult" /> : <Failure error={error} />
+  const on = { consult, onChange: setDraft }
+  const count = Object.keys(scope === undefined ? consult.tests : (consult.zoneTests[scope] ?? {})).length
+  const parts: readonly (readonly [string, string, ReactNode])[] = [
+    ['quick', 'Quick read, 60 s', <ReadingsForm key="quick" {...on} found={found} scope={scope} />],
+    [
+      'tests',
+      `Guided tests · ${count}`,
+      <TestsPanel key="tests" {...on} scope={scope} clientId={client.id} />,
+    ],
+    ['scalp', 'Condition', <ScalpPanel key="scalp" {...on} scope={scope} />],
+    ['day', 'Hair now', <DayPanel key="day" {...on} />],
+    ['wishes', 'Wishes', <WishesPanel key="wishes" {...on} />],
+    ['ways', 'Ways', <WaysPanel key="ways" {...on} />],
+    ['kept', 'Kept', <KeptPanel key="kept" client={client} />],
+  ]
   return (
-    <div className="sheet grid lg:grid-cols-[19rem_1fr_22rem]">
-      <section
-        className="border-line grid content-start gap-3 border-b p-4 lg:border-r lg:border-b-0"
-        aria-label="The head"
+    <div className="sheet grid lg:h-[calc(100vh-8.6rem)] lg:min-h-[36rem] lg:grid-cols-[17rem_1fr_17.5rem]">
+      <Head consult={consult} found={found} scope={scope} onScope={setScope} />
+      <Tabs.Root
+        defaultValue="quick"
+        className="border-line flex min-h-0 min-w-0 flex-col border-b lg:border-r lg:border-b-0"
       >
-        <h2 className="label">The head, zone by zone</h2>
-        <Island
-          title="pattern"
-          value={(z) => consult.zones[z]?.pattern ?? consult.head.pattern}
-          selected={zone}
-          onSelect={(z) => setZone(z === zone ? undefined : z)}
-          marked={differing}
-        />
-        <Button onClick={() => setZone(undefined)} aria-pressed={zone === undefined}>
-          All zones at once
-        </Button>
-        <p className="text-muted text-sm">
-          Set the whole head first, then touch a zone where it differs. ∗ marks a zone with readings of its
-          own.
-        </p>
-        <Earlier client={client} />
-      </section>
-      <section
-        className="border-line grid content-start gap-4 border-b p-4 lg:border-r lg:border-b-0"
-        aria-label="Readings"
-      >
-        <h2 className="text-lg font-semibold">
-          {zone === undefined ? 'The whole head' : `Only the ${ZONE_LABEL[zone]}`}
-        </h2>
-        <ReadingsForm
-          head={consult.head}
-          own={zone === undefined ? undefined : (consult.zones[zone] ?? {})}
-          onChange={(change) => setDraft(withReading(consult, zone, change))}
-        />
-        {zone !== undefined && (
-          <Checks
-            label="Condition here"
-            options={CONDITION}
-            value={consult.zones[zone]?.condition ?? consult.condition}
-            onChange={(condition) => setDraft(withReading(consult, zone, { condition }))}
-          />
-        )}
-        {zone === undefined && <AtHand consult={consult} onChange={setDraft} />}
-        {zone !== undefined && differing.has(zone) && (
-          <Button
-            className="justify-self-start"
-            onClick={() => setDraft({ ...consult, zones: { ...consult.zones, [zone]: {} } })}
+        <Tabs.List aria-label="Parts of the consult" className="border-ink flex flex-wrap border-b">
+          {parts.map(([name, label]) => (
+            <Tabs.Trigger
+              key={name}
+              value={name}
+              className="border-line data-[state=active]:bg-ink data-[state=active]:text-paper border-r px-2.5 py-1.5 text-[0.93rem] font-medium hover:bg-shallow"
+            >
+              {label}
+            </Tabs.Trigger>
+          ))}
+        </Tabs.List>
+        {parts.map(([name, , panel]) => (
+          <Tabs.Content
+            key={name}
+            value={name}
+            className="grid min-h-0 content-start gap-3.5 overflow-y-auto p-4"
           >
-            Same as the head again
-          </Button>
-        )}
-      </section>
-      <section className="grid content-start gap-4 p-4" aria-label="The client">
-        <HeadForm consult={consult} onChange={setDraft} />
-        {save.error !== null && (
-          <SaveFailure
-            error={save.error}
-            client={client}
-            onTheirs={() => setDraft(undefined)}
-            onMine={(version) => save.mutate(version)}
-          />
-        )}
-        <div className="flex flex-wrap items-center gap-3">
-          <Button
-            main
-            disabled={lacking.length > 0 || save.isPending}
-            onClick={() => save.mutate(client.version)}
-          >
-            Save and plan
-          </Button>
-          {lacking.length > 0 && <span className="text-muted">Still to read: {lacking.join(', ')}</span>}
-          {draft !== undefined && lacking.length === 0 && (
-            <span className="text-muted">Not saved yet; kept on this device</span>
-          )}
+            {name !== 'kept' && name !== 'day' && name !== 'wishes' && name !== 'ways' && (
+              <h2 className="text-lg leading-none font-semibold">
+                {scope === undefined ? 'The whole head' : `Only the ${ZONE_LABEL[scope]}`}
+              </h2>
+            )}
+            {panel}
+          </Tabs.Content>
+        ))}
+      </Tabs.Root>
+      <section className="flex min-h-0 flex-col gap-3 p-4" aria-label="What follows">
+        <div
+          className="grid min-h-0 content-start gap-3 overflow-y-auto"
+          tabIndex={0}
+          role="group"
+          aria-label="Found"
+        >
+          <Follows consult={consult} found={found} scope={scope} error={error} />
         </div>
+        <SaveBar
+          client={client}
+          consult={consult}
+          found={found}
+          edited={draft !== undefined}
+          setDraft={setDraft}
+        />
       </section>
     </div>
   )
 }
 
-function useSave(client: Client, consult: Consult, forget: () => void) {
+const SHOWN: readonly { value: ReadingName; label: string }[] = [
+  { value: 'pattern', label: 'pattern' },
+  { value: 'strand', label: 'strand' },
+  { value: 'porosity', label: 'porosity' },
+  { value: 'density', label: 'density' },
+  { value: 'lengthCm', label: 'cm' },
+]
+/** How high a level stands on the chart, 0 to 1. */
+const HEIGHT: Record<string, number> = { FINE: 0, LOW: 0, MEDIUM: 0.5, COARSE: 1, HIGH: 1 }
+
+type HeadProps = { consult: Consult; found: Found; scope: Scope; onScope: (scope: Scope) => void }
+
+/** The island: one reading at a time over the six zones, and which zone is in hand. */
+function Head({ consult, found, scope, onScope }: HeadProps) {
+  const [shown, setShown] = useState<ReadingName>('pattern')
+  const value = (zone: Zone) => inZone(consult, found, zone, shown)
+  return (
+    <section
+      className="border-line grid content-start gap-2.5 overflow-y-auto border-b p-4 lg:border-r lg:border-b-0"
+      aria-label="The head"
+    >
+      <Island
+        title={shown === 'lengthCm' ? 'length, cm' : shown}
+        value={(zone) => {
+          const read = value(zone)
+          return typeof read === 'number'
+            ? String(read)
+            : read?.toLowerCase().replace(/^\d[a-c]$/, (w) => w.toUpperCase())
+        }}
+        height={(zone) => heightOf(value(zone))}
+        selected={scope}
+        onSelect={(zone) => onScope(zone === scope ? undefined : zone)}
+        marked={differing(consult, found)}
+      />
+      <Choice label="Soundings of" options={SHOWN} value={shown} onChange={setShown} compact />
+      <Button onClick={() => onScope(undefined)} aria-pressed={scope === undefined}>
+        All zones at once
+      </Button>
+      <p className="text-muted text-sm leading-snug">
+        The whole head first, then touch a zone where it differs. ∗ marks a zone with readings of its own.
+      </p>
+    </section>
+  )
+}
+
+function heightOf(value: string | number | undefined): number {
+  if (value === undefined) return 0
+  if (typeof value === 'number') return Math.min(1, value / 60)
+  const order = ['1', '2A', '2B', '2C', '3A', '3B', '3C', '4A', '4B', '4C'].indexOf(value)
+  return HEIGHT[value] ?? Math.max(0, order) / 9
+}
+
+type SaveBarProps = {
+  client: Client
+  consult: Consult
+  found: Found
+  edited: boolean
+  setDraft: (next: Consult | undefined) => void
+}
+
+function SaveBar({ client, consult, found, edited, setDraft }: SaveBarProps) {
+  const save = useSave(client, consult, found, () => setDraft(undefined))
+  const lacking = missing(consult, found)
+  return (
+    <div className="border-line mt-auto grid gap-2 border-t pt-3">
+      {client.hair !== undefined && edited && (
+        <Choice
+          label="Read again after"
+          options={OCCASIONS}
+          value={consult.occasion}
+          onChange={(occasion) => setDraft({ ...consult, occasion })}
+          compact
+        />
+      )}
+      {save.error !== null && (
+        <SaveFailure
+          error={save.error}
+          client={client}
+          onTheirs={() => setDraft(undefined)}
+          onMine={(version) => save.mutate(version)}
+        />
+      )}
+      {lacking.length > 0 && <p className="text-muted">Still to read: {lacking.join(', ')}</p>}
+      {edited && lacking.length === 0 && (
+        <p className="text-muted text-sm">
+          Not saved yet; kept on this device.{' '}
+          <button type="button" className="underline" onClick={() => setDraft(undefined)}>
+            Forget the changes
+          </button>
+        </p>
+      )}
+      <Button
+        main
+        className="min-h-11"
+        disabled={lacking.length > 0 || save.isPending}
+        onClick={() => save.mutate(client.version)}
+      >
+        Save and plan
+      </Button>
+    </div>
+  )
+}
+
+function useSave(client: Client, consult: Consult, found: Found, forget: () => void) {
   const queries = useQueryClient()
   const navigate = useNavigate()
   return useMutation({
-    mutationFn: (version: number) => {
-      const hair = toHair(consult)
-      const { name, goal, schools } = client
-      const limits: Limits = { ...(client.limits ?? USUAL_LIMITS), tools: consult.tools }
-      return answered(
+    mutationFn: (version: number) =>
+      answered(
         api.PUT('/api/clients/{id}', {
           params: { path: { id: client.id }, header: { 'If-Match': `"${version}"` } },
-          body: {
-            name,
+          body: only({
+            name: client.name,
             notes: consult.notes,
-            ...(hair === undefined ? {} : { hair }),
-            ...(goal === undefined ? {} : { goal }),
-            ...(schools === undefined ? {} : { schools }),
-            limits,
-          },
+            hair: toHair(consult, found),
+            goal: consult.goal,
+            schools: consult.schools,
+            limits: consult.limits,
+            intake: toIntake(consult, found),
+            occasion: client.hair === undefined ? ('FIRST' as const) : consult.occasion,
+          }) as ClientDraft,
         }),
-      )
-    },
+      ),
     onSuccess: async (saved) => {
       forget()
+      // The plan begins from what the consult has just said.
+      localStorage.removeItem(`plan:${client.id}`)
       queries.setQueryData(['client', client.id], saved)
       await queries.invalidateQueries({ queryKey: ['today'] })
       await queries.invalidateQueries({ queryKey: ['client', client.id, 'readings'] })
@@ -153,7 +270,10 @@ function SaveFailure({ error, client, onTheirs, onMine }: SaveFailureProps) {
   const theirs = error.current
   return (
     <Caution title="Somebody else saved this client meanwhile.">
-      <p className="my-1">Theirs: {theirs.hair === undefined ? 'no readings' : hairLine(theirs.hair)}</p>
+      <p className="my-1">
+        Theirs: {theirs.hair === undefined ? 'no readings' : hairLine(theirs.hair)}
+        {theirs.notes === undefined || theirs.notes === '' ? '' : `; notes “${theirs.notes}”`}
+      </p>
       <div className="flex gap-2">
         <Button onClick={() => onMine(theirs.version)}>Keep mine</Button>
         <Button
@@ -169,35 +289,20 @@ function SaveFailure({ error, client, onTheirs, onMine }: SaveFailureProps) {
   )
 }
 
-function Earlier({ client }: { client: Client }) {
-  const readings = useQuery(readingsQuery(client.id)).data ?? []
-  if (readings.length === 0) return null
-  return (
-    <details>
-      <summary className="label">Readings kept: {readings.length}</summary>
-      <ul className="mt-2 grid gap-1 text-sm">
-        {readings.map((reading) => (
-          <li key={reading.id}>
-            <span className="figures">{new Date(reading.takenAt).toLocaleDateString()}</span>{' '}
-            {hairLine(reading.hair)}
-          </li>
-        ))}
-      </ul>
-      <Link to="../log" className="underline">
-        Past wash days
-      </Link>
-    </details>
-  )
-}
-
 function isConsult(value: unknown): value is Consult {
   return (
     isObject(value) &&
     isObject(value['head']) &&
     isObject(value['zones']) &&
-    Array.isArray(value['scalp']) &&
-    Array.isArray(value['tools']) &&
+    isObject(value['tests']) &&
+    isObject(value['zoneTests']) &&
+    isObject(value['goal']) &&
+    isObject(value['limits']) &&
+    isObject(value['schools']) &&
+    isObject(value['intake']) &&
     isObject(value['daysSince']) &&
+    Array.isArray(value['scalp']) &&
+    Array.isArray(value['condition']) &&
     typeof value['notes'] === 'string'
   )
 }

@@ -1,13 +1,26 @@
-import type { Hair, ZoneReadings } from '../../api/types'
+import type { Hair } from '../../api/types'
+import { ZONE_LABEL } from '../../api/words'
+import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
 import { NumberField } from '../../ui/NumberField'
-import type { Reading } from './consultState'
+import {
+  asTheHead,
+  differing,
+  inZone,
+  known,
+  missing,
+  withReading,
+  type Consult,
+  type Found,
+  type ReadingName,
+  type Scope,
+} from './consultState'
 
 type ReadingsFormProps = {
-  head: Reading
-  /** A zone's own readings; undefined while the whole head is set. */
-  own: ZoneReadings | undefined
-  onChange: (change: Reading) => void
+  consult: Consult
+  found: Found
+  scope: Scope
+  onChange: (next: Consult) => void
 }
 
 const STRAND: readonly { value: Hair['strand']; label: string }[] = [
@@ -27,37 +40,48 @@ const DENSITY: readonly { value: Hair['density']; label: string }[] = [
 ]
 const PATTERNS = ['1', '2A', '2B', '2C', '3A', '3B', '3C', '4A', '4B', '4C'] as const
 
-export function ReadingsForm({ head, own, onChange }: ReadingsFormProps) {
-  const hint = (field: keyof Reading) =>
-    own === undefined ? {} : { hint: own[field] === undefined ? 'as on the head' : 'its own' }
+/** The quick read: five readings by eye and hand, the rest assumed and marked so. */
+export function ReadingsForm({ consult, found, scope, onChange }: ReadingsFormProps) {
+  const put = (change: Consult['head']) => onChange(withReading(consult, scope, change))
+  const open = missing(consult, found)
+  const hint = (field: ReadingName) => {
+    const words = whence(consult, found, scope, field)
+    return words === '' ? {} : { hint: words }
+  }
+  const value = readingOf(consult, found, scope)
   return (
     <>
+      <p className="text-muted">
+        {scope === undefined
+          ? 'What you see and feel in a minute. Leave open what you cannot tell: it can be assumed, and the plan will say what hangs on it.'
+          : 'Only what differs here. The rest follows the head.'}
+      </p>
       <Choice
         label="Strand, rolled between finger and thumb"
         options={STRAND}
-        value={own?.strand ?? head.strand}
-        onChange={(strand) => onChange({ strand })}
+        value={STRAND.find((o) => o.value === value('strand'))?.value}
+        onChange={(strand) => put({ strand })}
         {...hint('strand')}
       />
       <Choice
         label="Porosity, misted clean and dry"
         options={POROSITY}
-        value={own?.porosity ?? head.porosity}
-        onChange={(porosity) => onChange({ porosity })}
+        value={POROSITY.find((o) => o.value === value('porosity'))?.value}
+        onChange={(porosity) => put({ porosity })}
         {...hint('porosity')}
       />
       <Choice
         label="Curl pattern"
-        options={PATTERNS.map((value) => ({ value, label: value === '1' ? '1 straight' : value }))}
-        value={own?.pattern ?? head.pattern}
-        onChange={(pattern) => onChange({ pattern })}
+        options={PATTERNS.map((word) => ({ value: word, label: word === '1' ? '1 straight' : word }))}
+        value={PATTERNS.find((word) => word === value('pattern'))}
+        onChange={(pattern) => put({ pattern })}
         {...hint('pattern')}
       />
       <Choice
         label="Density"
         options={DENSITY}
-        value={own?.density ?? head.density}
-        onChange={(density) => onChange({ density })}
+        value={DENSITY.find((o) => o.value === value('density'))?.value}
+        onChange={(density) => put({ density })}
         {...hint('density')}
       />
       <NumberField
@@ -65,10 +89,49 @@ export function ReadingsForm({ head, own, onChange }: ReadingsFormProps) {
         unit="cm"
         min={0.5}
         max={200}
-        value={own?.lengthCm ?? head.lengthCm}
-        onChange={(lengthCm) => onChange({ lengthCm })}
+        value={numberOf(value('lengthCm'))}
+        onChange={(lengthCm) => put({ lengthCm })}
         {...hint('lengthCm')}
       />
+      {scope === undefined && (open.length > 0 || consult.assume) && (
+        <Button
+          className="justify-self-start"
+          aria-pressed={consult.assume}
+          onClick={() => onChange({ ...consult, assume: !consult.assume })}
+        >
+          {consult.assume ? 'Assume nothing' : `Assume the rest: ${open.join(', ')}`}
+        </Button>
+      )}
+      {scope !== undefined && differing(consult, found).has(scope) && (
+        <Button className="justify-self-start" onClick={() => onChange(asTheHead(consult, scope))}>
+          {`Let the ${ZONE_LABEL[scope]} follow the head again`}
+        </Button>
+      )}
     </>
   )
+}
+
+function numberOf(value: string | number | undefined): number | undefined {
+  return typeof value === 'number' ? value : undefined
+}
+
+function readingOf(consult: Consult, found: Found, scope: Scope) {
+  return (field: ReadingName) =>
+    scope === undefined ? known(consult, found, field).value : inZone(consult, found, scope, field)
+}
+
+/** Where a reading comes from, in a word or two. */
+function whence(consult: Consult, found: Found, scope: Scope, field: ReadingName): string {
+  if (scope !== undefined) {
+    if (consult.zones[scope]?.[field] !== undefined) return 'its own'
+    return found.zones[scope]?.hair[field] === undefined ? 'as on the head' : 'by its own tests'
+  }
+  const { from } = known(consult, found, field)
+  if (from === 'assumed') return 'assumed'
+  if (from === 'open') return ''
+  const tested = found.head?.readings.find((r) => r.field === field)
+  if (from === 'test') return `by test, ${tested?.confidence.toLowerCase() ?? 'likely'}`
+  return tested === undefined || String(consult.head[field]) === tested.value
+    ? ''
+    : `by hand; tests say ${tested.value.toLowerCase()}`
 }

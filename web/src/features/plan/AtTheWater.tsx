@@ -10,6 +10,8 @@ type AtTheWaterProps = {
   onSelect: (index: number) => void
   /** Undefined where there is nothing to undo. */
   undo: (() => void) | undefined
+  /** What the plan rests on, said before everything else. */
+  resting: ReactNode
   children: ReactNode
 }
 
@@ -21,7 +23,16 @@ const SOURCE = {
 } as const
 
 /** What a good stylist would say of this routine, and why it is as it is. */
-export function AtTheWater({ judgement, why, selected, onMend, onSelect, undo, children }: AtTheWaterProps) {
+export function AtTheWater({
+  judgement,
+  why,
+  selected,
+  onMend,
+  onSelect,
+  undo,
+  resting,
+  children,
+}: AtTheWaterProps) {
   const shown = [...why].sort((a, b) => Number(b.step === selected) - Number(a.step === selected))
   const findings = judgement.findings
   return (
@@ -38,6 +49,7 @@ export function AtTheWater({ judgement, why, selected, onMend, onSelect, undo, c
         <h2 id="at-the-water" className="label">
           At the water
         </h2>
+        {resting}
         {findings.length === 0 && (
           <p className="text-muted">Nothing to object to: every styler meets its water.</p>
         )}

@@ -11,6 +11,7 @@ import { AtTheWater } from './AtTheWater'
 import { Expected } from './Expected'
 import { GoalBar } from './GoalBar'
 import { InOrder } from './InOrder'
+import { Resting } from './Resting'
 import { asked, changed, picked, undone } from './planState'
 import { usePlan, type Plan } from './usePlan'
 
@@ -76,6 +77,7 @@ function PlanOf({ client, hair }: { client: Client; hair: Hair }) {
               selected={selected}
               onMend={(to) => setDraft(changed(draft, open.routine, to))}
               onSelect={setSelected}
+              resting={<Resting client={client} setting={plan.setting} />}
               undo={draft.past.length === 0 ? undefined : () => setDraft(undone(draft))}
             >
               <TakeToChair client={client} plan={plan} onTaken={() => setDraft(undefined)} />
@@ -119,7 +121,7 @@ function Rivals({ plan, onPick }: { plan: Plan; onPick: (index: number) => void 
 
 /** The goal of this time is where the next begins. Somebody else's newer version of the client is left alone. */
 async function rememberGoal(client: Client, { draft }: Plan) {
-  const { name, hair, schools, notes } = client
+  const { name, hair, schools, notes, intake } = client
   await answered(
     api.PUT('/api/clients/{id}', {
       params: { path: { id: client.id }, header: { 'If-Match': `"${client.version}"` } },
@@ -130,6 +132,7 @@ async function rememberGoal(client: Client, { draft }: Plan) {
         ...(hair === undefined ? {} : { hair }),
         ...(schools === undefined ? {} : { schools }),
         ...(notes === undefined ? {} : { notes }),
+        ...(intake === undefined ? {} : { intake }),
       },
     }),
   ).catch(() => undefined)

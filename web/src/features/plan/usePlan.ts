@@ -1,6 +1,16 @@
 import { useQuery } from '@tanstack/react-query'
 import { airQuery, checkQuery, productsQuery, suggestQuery, type Setting } from '../../api/queries'
-import type { Air, Client, Hair, Judgement, Product, Reason, Routine, Suggestions } from '../../api/types'
+import type {
+  Air,
+  Client,
+  Hair,
+  Judgement,
+  Product,
+  Reason,
+  Routine,
+  Schools,
+  Suggestions,
+} from '../../api/types'
 import { useStored } from '../../ui/useStored'
 import { isPlanDraft, USUAL_GOAL, USUAL_LIMITS, type PlanDraft } from './planState'
 
@@ -17,6 +27,7 @@ export type Plan = {
 
 const MILD: Air = { temperatureC: 22, relativeHumidity: 52 }
 const NOTHING: Product[] = []
+const NO_SIDE: Schools = {}
 
 /** The plan of a client whose hair has been read. */
 export function usePlan(client: Client, hair: Hair): Plan {
@@ -33,7 +44,14 @@ export function usePlan(client: Client, hair: Hair): Plan {
       ? MILD
       : { temperatureC: reading.temperatureC, relativeHumidity: reading.relativeHumidity }
   const shelf = useQuery(productsQuery)
-  const setting: Setting = { hair, goal: draft.goal, air, limits: draft.limits }
+  const worn = client.intake?.worn
+  const setting: Setting = {
+    hair,
+    goal: draft.goal,
+    air: worn === undefined ? air : { ...air, outdoors: worn },
+    schools: client.schools ?? NO_SIDE,
+    limits: draft.limits,
+  }
   const suggested = useQuery({
     ...suggestQuery(setting, shelf.data ?? NOTHING),
     enabled: shelf.data !== undefined,

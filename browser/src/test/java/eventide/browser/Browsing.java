@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import eventide.server.RunningServer;
 import java.nio.file.Path;
@@ -24,7 +25,11 @@ final class Browsing implements AutoCloseable {
     private final Browser browser;
     private final List<String> errors = new ArrayList<>();
 
+    /** The machine that tests may be a slow one; nothing here waits longer than it must. */
+    private static final double PATIENCE_MS = 20_000;
+
     Browsing(boolean demo) {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         server = new RunningServer(demo);
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
@@ -46,6 +51,12 @@ final class Browsing implements AutoCloseable {
         return browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
     }
 
+    /** A phone at the basin: narrow, and touched. */
+    BrowserContext phone() {
+        return browser.newContext(
+                new Browser.NewContextOptions().setViewportSize(390, 844).setHasTouch(true));
+    }
+
     Page open(BrowserContext context, String path) {
         Page page = context.newPage();
         page.onPageError(errors::add);
@@ -56,6 +67,10 @@ final class Browsing implements AutoCloseable {
     static Locator button(Page page, String name) {
         return page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    static Locator tab(Page page, String name) {
+        return page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name));
     }
 
     static Locator radio(Page page, String name) {

@@ -5,7 +5,6 @@ import static eventide.browser.Browsing.assertAccessible;
 import static eventide.browser.Browsing.assertNothingOverflows;
 import static eventide.browser.Browsing.button;
 import static eventide.browser.Browsing.radio;
-import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
@@ -111,45 +110,5 @@ public class ViewsTest {
                         .first())
                 .isVisible();
         context.close();
-    }
-
-    @Test
-    public void aStopAtTheConsultClosesThePlan() {
-        BrowserContext context = browsing.fresh(1280, 900);
-        Page page = browsing.open(context, "/new");
-        page.getByLabel("Name").fill("Gus Wrack");
-        button(page, "Read the hair").click();
-        radio(page, "Medium").first().click();
-        radio(page, "High: gone at once").click();
-        radio(page, "4A").click();
-        radio(page, "High: none shows").click();
-        page.getByLabel("Length, pulled straight").fill("20");
-        page.getByLabel("Length, pulled straight").press("Enter");
-        page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName("sores"))
-                .click();
-        assertThat(page.getByText("Do not style today.")).isVisible();
-        button(page, "Save and plan").click();
-        assertThat(page.getByText("no styling until it is cleared")).isVisible();
-        assertThat(button(page, "Take it to the chair")).hasCount(0);
-        context.close();
-    }
-
-    @Test
-    public void twoWindowsOnOneClientGetAChoice() {
-        BrowserContext one = browsing.fresh(1280, 900);
-        BrowserContext two = browsing.fresh(1280, 900);
-        Page mine = browsing.open(one, "/clients/2/consult");
-        Page theirs = browsing.open(two, "/clients/2/consult");
-        mine.getByLabel("Notes").fill("mine");
-        theirs.getByLabel("Notes").fill("theirs");
-        button(theirs, "Save and plan").click();
-        assertThat(Browsing.heading(theirs, "In order")).isVisible();
-        button(mine, "Save and plan").click();
-        assertThat(mine.getByText("Somebody else saved this client meanwhile.")).isVisible();
-        assertTrue(mine.getByLabel("Notes").inputValue().equals("mine"));
-        button(mine, "Keep mine").click();
-        assertThat(Browsing.heading(mine, "In order")).isVisible();
-        one.close();
-        two.close();
     }
 }

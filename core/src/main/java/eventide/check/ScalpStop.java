@@ -20,7 +20,7 @@ final class ScalpStop implements Rule {
     public List<Finding> findings(Wash wash) {
         String seen = wash.hair().scalpOrEmpty().stream()
                 .filter(Scalp::stopsStyling)
-                .map(ScalpStop::words)
+                .map(Scalp::words)
                 .collect(Collectors.joining(", "));
         return seen.isEmpty()
                 ? List.of()
@@ -31,13 +31,5 @@ final class ScalpStop implements Rule {
                         null,
                         "Stop: " + seen + " seen at the consult. Calmly refer, and style once it is cleared.",
                         null));
-    }
-
-    private static String words(Scalp scalp) {
-        return switch (scalp) {
-            case SORES -> "sores";
-            case SHEDDING -> "sudden shedding";
-            default -> "signs of lice";
-        };
     }
 }

@@ -10,6 +10,9 @@ import java.util.List;
  * @param conflicts tests that speak against each other, and what to do next
  * @param shrinkagePercent measured, else by the helix, else typical of the pattern
  * @param hairGrams absent until strand, density and length are known
+ * @param assumed what would be taken for the readings still open, each with the test that would settle it
+ * @param needsStretchedCm stretched length for the dry length wanted; absent where either is not known
+ * @param hangsAtCm dry hanging length of the stretched length wanted
  */
 public record Assessment(
         Found hair,
@@ -17,7 +20,10 @@ public record Assessment(
         List<Conflict> conflicts,
         @Maybe Double shrinkagePercent,
         @Maybe Double curlIndex,
-        @Maybe Double hairGrams) {
+        @Maybe Double hairGrams,
+        List<Assumed> assumed,
+        @Maybe Double needsStretchedCm,
+        @Maybe Double hangsAtCm) {
     /** How far to trust a reading. */
     public enum Confidence {
         FIRM,
@@ -33,7 +39,11 @@ public record Assessment(
             @Maybe Density density,
             @Maybe Double lengthCm,
             @Maybe Condition condition,
-            @Maybe Measured measured) {}
+            @Maybe Measured measured,
+            @Maybe Boolean buildUp) {}
+
+    /** A reading nobody has taken, what stands in for it, and the test that would settle it. */
+    public record Assumed(ReadingField field, String value, String because, GuidedTest settledBy) {}
 
     /** One reading, the tests behind it, and how firm it is. */
     public record ReadingFound(String field, String value, List<String> from, Confidence confidence) {}

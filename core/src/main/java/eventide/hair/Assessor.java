@@ -66,13 +66,33 @@ public final class Assessor {
                         tests.stretchedCm(),
                         0,
                         Set.of()));
+        Found found = new Found(
+                strand,
+                porosity,
+                pattern,
+                density,
+                tests.stretchedCm(),
+                condition,
+                measured,
+                tests.isBuiltUp() ? Boolean.TRUE : tests.buildUp());
         return new Assessment(
-                new Found(strand, porosity, pattern, density, tests.stretchedCm(), condition, measured),
+                found,
                 List.copyOf(readings),
                 List.copyOf(conflicts),
                 shrinkage == null ? null : Math.round(shrinkage * 1000) / 10.0,
                 shrinkage == null ? null : Math.round(CurlGeometry.curlIndex(shrinkage) * 100) / 100.0,
-                grams == null ? null : (double) Math.round(grams));
+                grams == null ? null : (double) Math.round(grams),
+                Typical.forOpen(found),
+                shrinkage == null || tests.wantedNaturalCm() == null
+                        ? null
+                        : tenth(CurlGeometry.stretchedCm(tests.wantedNaturalCm(), shrinkage)),
+                shrinkage == null || tests.wantedStretchedCm() == null
+                        ? null
+                        : tenth(CurlGeometry.naturalCm(tests.wantedStretchedCm(), shrinkage)));
+    }
+
+    private static double tenth(double cm) {
+        return Math.round(cm * 10) / 10.0;
     }
 
     private Strand strand() {
@@ -111,7 +131,7 @@ public final class Assessor {
         }
         boolean beads = tests.mist() == TestAnswers.Mist.BEADS;
         boolean coated = beads && dry != null && dry <= QUICK_TO_DRY_H;
-        if (coated || (beads && Boolean.TRUE.equals(tests.buildUp()))) {
+        if (coated || (beads && tests.isBuiltUp())) {
             conflicts.add(new Conflict(
                     coated ? List.of("mist", "hoursToAirDry") : List.of("mist", "buildUp"),
                     coated

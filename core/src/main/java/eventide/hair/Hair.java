@@ -56,6 +56,27 @@ public record Hair(
                 null);
     }
 
+    /** The head's five readings changed; zones keep what they have of their own. */
+    public Hair with(
+            Strand newStrand, Porosity newPorosity, Pattern newPattern, Density newDensity, double newLengthCm) {
+        return new Hair(
+                newStrand,
+                newPorosity,
+                newPattern,
+                newDensity,
+                newLengthCm,
+                zones,
+                condition,
+                scalp,
+                buildUp,
+                daysSinceWash,
+                daysSinceProtein,
+                daysSinceClarify,
+                newClient,
+                measured,
+                allergies);
+    }
+
     public Hair withZones(Map<Zone, ZoneReadings> differing) {
         return new Hair(
                 strand,
@@ -147,7 +168,9 @@ public record Hair(
                 zonePattern,
                 own.density() == null ? density : own.density(),
                 own.lengthCm() == null ? lengthCm : own.lengthCm(),
-                shrinkageOf(zonePattern, own.pattern() != null && own.pattern() != pattern),
+                own.measured() != null
+                        ? own.measured().shrinkage()
+                        : shrinkageOf(zonePattern, own.pattern() != null && own.pattern() != pattern),
                 own.condition() == null ? headCondition : own.condition());
     }
 

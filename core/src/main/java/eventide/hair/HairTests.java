@@ -1,14 +1,21 @@
 package eventide.hair;
 
 import eventide.shape.Fault;
+import eventide.shape.Frozen;
 import eventide.shape.InvalidException;
 import eventide.shape.Maybe;
 import eventide.shape.Named;
 import eventide.shape.Range;
 import eventide.shape.Shape;
 import java.util.List;
+import java.util.Set;
 
-/** What was tested and measured at the consult; anything may be absent, but not everything. */
+/**
+ * What was tested and measured at the consult; anything may be absent, but not everything.
+ *
+ * @param wantedNaturalCm a dry hanging length to reach, answered by the stretched length it needs
+ * @param wantedStretchedCm a stretched length, answered by how long it will hang dry
+ */
 public record HairTests(
         @Maybe TestAnswers.StrandRoll strandRoll,
         @Maybe @Range(from = 10, to = 200, unit = "µm") Double strandMicrometres,
@@ -24,7 +31,10 @@ public record HairTests(
         @Maybe @Range(from = 0, to = 100) Double turnsPer10cm,
         @Maybe TestAnswers.Stretch stretch,
         @Maybe Boolean buildUp,
-        @Maybe Pattern pattern) {
+        @Maybe Pattern pattern,
+        @Maybe Set<BuildUpSign> buildUpSigns,
+        @Maybe @Range(from = 0.1, to = 200, unit = "cm") Double wantedNaturalCm,
+        @Maybe @Range(from = 0.1, to = 200, unit = "cm") Double wantedStretchedCm) {
     public HairTests {
         List<Fault> faults = Shape.faults(
                 HairTests.class,
@@ -42,7 +52,11 @@ public record HairTests(
                 turnsPer10cm,
                 stretch,
                 buildUp,
-                pattern);
+                pattern,
+                buildUpSigns,
+                wantedNaturalCm,
+                wantedStretchedCm);
+        buildUpSigns = Frozen.set(buildUpSigns);
         if (naturalCm != null && stretchedCm != null && naturalCm > stretchedCm) {
             faults.add(new Fault(
                     "/naturalCm",
@@ -63,12 +77,18 @@ public record HairTests(
                 && turnsPer10cm == null
                 && stretch == null
                 && buildUp == null
-                && pattern == null;
+                && pattern == null
+                && (buildUpSigns == null || buildUpSigns.isEmpty());
         if (empty) {
             faults.add(new Fault("", "at least one test must be given"));
         }
         if (!faults.isEmpty()) {
             throw new InvalidException(faults);
         }
+    }
+
+    /** Build-up as said, or shown by any one of its signs [CP]. */
+    public boolean isBuiltUp() {
+        return Boolean.TRUE.equals(buildUp) || (buildUpSigns != null && !buildUpSigns.isEmpty());
     }
 }

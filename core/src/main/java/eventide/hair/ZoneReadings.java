@@ -13,9 +13,21 @@ public record ZoneReadings(
         @Maybe Pattern pattern,
         @Maybe Density density,
         @Maybe @Range(from = 0.5, to = 200, unit = "cm") Double lengthCm,
-        @Maybe Set<Condition> condition) {
+        @Maybe Set<Condition> condition,
+        @Maybe Measured measured) {
     public ZoneReadings {
-        Shape.check(ZoneReadings.class, strand, porosity, pattern, density, lengthCm, condition);
+        Shape.check(ZoneReadings.class, strand, porosity, pattern, density, lengthCm, condition, measured);
         condition = Frozen.set(condition);
+    }
+
+    /** Without a ruler of its own. */
+    public ZoneReadings(
+            Strand strand,
+            Porosity porosity,
+            Pattern pattern,
+            Density density,
+            Double lengthCm,
+            Set<Condition> condition) {
+        this(strand, porosity, pattern, density, lengthCm, condition, null);
     }
 }

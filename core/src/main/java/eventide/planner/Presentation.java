@@ -131,6 +131,7 @@ final class Presentation {
                 judged,
                 c -> c.wearsSame(choice) && c.hands() == choice.hands() && c.drying() != choice.drying(),
                 c -> c.drying().label);
+        reasons.addAll(ZoneReasons.of(query.hair(), judged.wash().with(routine)));
         double dew = Math.round(query.air().wornDewPointC());
         reasons.add(new Reason(
                 "Dew point " + String.format(Locale.ROOT, "%.0f", dew) + " °C, "

@@ -1,7 +1,9 @@
 package eventide.routine;
 
+import eventide.hair.Zone;
 import eventide.product.Product;
 import eventide.shape.Maybe;
+import java.util.Map;
 
 /**
  * How much of a product a step takes.
@@ -13,6 +15,7 @@ import eventide.shape.Maybe;
  * @param perSection one section's part, such as "1½ pumps"
  * @param advisedMl what the hair covered would ask for
  * @param given the step itself states the amount
+ * @param byZone the same shared out by what each zone's hair asks for: finer or thinner zones get less
  */
 public record Amount(
         int step,
@@ -24,7 +27,11 @@ public record Amount(
         String perSection,
         double advisedMl,
         boolean given,
-        double costCents) {
+        double costCents,
+        Map<Zone, ZoneDose> byZone) {
+    /** One zone's part of it. */
+    public record ZoneDose(double ml, String dose) {}
+
     public StepPlace place() {
         return new StepPlace(step, inner == null ? -1 : inner);
     }

@@ -4,7 +4,9 @@ import eventide.hair.Hair;
 import eventide.hair.HairMass;
 import eventide.hair.Zone;
 import eventide.product.Product;
+import eventide.shape.Frozen;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -37,8 +39,11 @@ public final class Amounts {
         Product product = step.worn();
         Step frame = routine.steps().get(place.index());
         double forHair = 0;
+        Map<Zone, Double> asked = new EnumMap<>(Zone.class);
         for (Zone zone : zones(frame, step)) {
-            forHair += Advised.zoneMl(product, hair, zone) * half(frame, step);
+            double own = Advised.zoneMl(product, hair, zone) * half(frame, step);
+            asked.put(zone, own);
+            forHair += own;
         }
         // One product in several steps: the head's amount is shared among them by the hair each covers.
         double advised = step.amountMl() == null ? forHair / Math.max(1, reach) : forHair;
@@ -57,7 +62,15 @@ public final class Amounts {
                 product.dose().say(ml / sections),
                 round(advised),
                 step.amountMl() != null,
-                round(cost));
+                round(cost),
+                byZone(product, asked, forHair == 0 ? 0 : ml / forHair));
+    }
+
+    private static Map<Zone, Amount.ZoneDose> byZone(Product product, Map<Zone, Double> asked, double scale) {
+        Map<Zone, Amount.ZoneDose> shares = new EnumMap<>(Zone.class);
+        asked.forEach((zone, own) -> shares.put(
+                zone, new Amount.ZoneDose(round(own * scale), product.dose().say(own * scale))));
+        return Frozen.map(shares);
     }
 
     /** Share of the head's hair a step covers, from 0 to 1. */

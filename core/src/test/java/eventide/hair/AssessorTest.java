@@ -14,6 +14,7 @@ import eventide.hair.TestAnswers.Stretch;
 import eventide.shape.InvalidException;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -36,11 +37,30 @@ public class AssessorTest {
         private Stretch stretch;
         private Boolean buildUp;
         private Pattern pattern;
+        private Set<BuildUpSign> signs;
+        private Double wantedNatural;
+        private Double wantedStretched;
 
         Assessment assess() {
             return Assessor.assess(new HairTests(
-                    roll, um, mist, floats, wet, dry, girth, scalp, natural, stretched, diameter, turns, stretch,
-                    buildUp, pattern));
+                    roll,
+                    um,
+                    mist,
+                    floats,
+                    wet,
+                    dry,
+                    girth,
+                    scalp,
+                    natural,
+                    stretched,
+                    diameter,
+                    turns,
+                    stretch,
+                    buildUp,
+                    pattern,
+                    signs,
+                    wantedNatural,
+                    wantedStretched));
         }
     }
 
@@ -206,5 +226,60 @@ public class AssessorTest {
     @Test
     public void nothingTestedIsRefused() {
         expectThrows(InvalidException.class, () -> new Consult().assess());
+    }
+
+    @Test
+    public void anySignOfBuildUpIsBuildUp() {
+        Consult consult = new Consult();
+        consult.mist = Mist.BEADS;
+        assertNull(consult.assess().hair().buildUp());
+        consult.signs = Set.of(BuildUpSign.DULL);
+        Assessment assessment = consult.assess();
+        assertEquals(assessment.hair().buildUp(), Boolean.TRUE);
+        assertEquals(assessment.conflicts().size(), 1, "beads on coated hair say nothing of the hair below");
+    }
+
+    @Test
+    public void aWantedLengthIsWorkedOutBothWays() {
+        // By hand: 50 % shrinkage, so 20 cm hanging needs 40 cm stretched, and 30 cm stretched hangs at 15 cm.
+        Consult consult = new Consult();
+        consult.natural = 15.0;
+        consult.stretched = 30.0;
+        consult.wantedNatural = 20.0;
+        consult.wantedStretched = 30.0;
+        Assessment assessment = consult.assess();
+        assertEquals(assessment.needsStretchedCm(), 40.0);
+        assertEquals(assessment.hangsAtCm(), 15.0);
+    }
+
+    @Test
+    public void wantedLengthsUndoEachOther() {
+        Random random = new Random(52);
+        for (int i = 0; i < 1000; i++) {
+            Consult consult = new Consult();
+            consult.pattern = Pattern.values()[random.nextInt(Pattern.values().length)];
+            consult.wantedNatural = 5 + random.nextDouble() * 50;
+            double needs = consult.assess().needsStretchedCm();
+            Consult back = new Consult();
+            back.pattern = consult.pattern;
+            back.wantedStretched = needs;
+            assertEquals(back.assess().hangsAtCm(), consult.wantedNatural, .15, consult.pattern.word());
+        }
+    }
+
+    @Test
+    public void whatIsStillOpenIsAssumedWithTheTestThatSettlesIt() {
+        Consult consult = new Consult();
+        consult.roll = StrandRoll.NOTHING;
+        List<ReadingField> open = consult.assess().assumed().stream()
+                .map(Assessment.Assumed::field)
+                .toList();
+        assertEquals(
+                open, List.of(ReadingField.POROSITY, ReadingField.PATTERN, ReadingField.DENSITY, ReadingField.LENGTH));
+        consult.mist = Mist.BEADS;
+        consult.girth = 7.0;
+        consult.stretched = 30.0;
+        consult.pattern = Pattern.CURLY_3A;
+        assertEquals(consult.assess().assumed(), List.of());
     }
 }

@@ -64,6 +64,13 @@ public final class RunningServer implements AutoCloseable {
         return send(json(path).POST(HttpRequest.BodyPublishers.ofString(body)).build());
     }
 
+    public Answer postIf(String path, String body, String ifMatch) {
+        return send(json(path)
+                .POST(HttpRequest.BodyPublishers.ofString(body))
+                .header("If-Match", ifMatch)
+                .build());
+    }
+
     public Answer put(String path, String body, String ifMatch) {
         HttpRequest.Builder request = json(path).PUT(HttpRequest.BodyPublishers.ofString(body));
         return send((ifMatch == null ? request : request.header("If-Match", ifMatch)).build());

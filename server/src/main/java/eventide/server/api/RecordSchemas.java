@@ -17,8 +17,10 @@ import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
 import java.math.BigDecimal;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -26,6 +28,7 @@ import java.util.TreeMap;
 /** Describes core's records from what they declare of themselves: ranges, what may be absent, and words. */
 final class RecordSchemas {
     private final Map<String, Schema<?>> byName = new TreeMap<>();
+    private final Map<String, Class<?>> types = new HashMap<>();
 
     Map<String, Schema<?>> all() {
         return byName;
@@ -38,8 +41,12 @@ final class RecordSchemas {
         }
         Class<?> raw = (Class<?>) type;
         if (raw.isRecord()) {
-            if (!byName.containsKey(raw.getSimpleName())) {
+            Class<?> known = types.putIfAbsent(raw.getSimpleName(), raw);
+            if (known == null) {
                 describe(raw);
+            } else if (known != raw) {
+                throw new IllegalStateException(
+                        "Two records called " + raw.getSimpleName() + ": " + known + ", " + raw);
             }
             return new Schema<>().$ref("#/components/schemas/" + raw.getSimpleName());
         }
@@ -110,6 +117,9 @@ final class RecordSchemas {
         }
         if (raw == double.class || raw == Double.class) {
             return new NumberSchema();
+        }
+        if (raw == LocalDate.class) {
+            return new StringSchema().format("date");
         }
         return raw == Instant.class ? new StringSchema().format("date-time") : new StringSchema();
     }

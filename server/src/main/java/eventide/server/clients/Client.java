@@ -6,8 +6,9 @@ import eventide.routine.Limits;
 import eventide.routine.Schools;
 import eventide.shape.Maybe;
 import java.time.Instant;
+import java.util.List;
 
-/** A client as kept. */
+/** A client as kept. {@code referrals} are oldest first; an open one keeps the plan closed. */
 public record Client(
         Long id,
         String name,
@@ -16,5 +17,7 @@ public record Client(
         @Maybe Schools schools,
         @Maybe Limits limits,
         @Maybe String notes,
+        @Maybe Intake intake,
+        List<Referral> referrals,
         Integer version,
         Instant changedAt) {}

@@ -1,6 +1,8 @@
 package eventide.server.clients;
 
 import eventide.server.api.Versions;
+import eventide.shape.InvalidException;
+import eventide.shape.Shape;
 import java.time.Clock;
 import java.util.List;
 import org.springframework.http.HttpStatus;
@@ -46,6 +48,29 @@ class ClientController {
             @RequestHeader(name = "If-Match", required = false) String ifMatch,
             @RequestBody ClientDraft draft) {
         return tagged(HttpStatus.OK, clients.save(id, Versions.from(ifMatch), draft, clock.instant()));
+    }
+
+    /** What was found, and by whom; needed to open the plan again after a referral. */
+    public record Clearing(String note) {
+        private static final int MOST_NOTE = 2000;
+
+        public Clearing {
+            Shape.check(Clearing.class, note);
+            if (note.isBlank() || note.length() > MOST_NOTE) {
+                throw InvalidException.of(
+                        "note", "note must say who cleared it, in at most " + MOST_NOTE + " characters");
+            }
+        }
+    }
+
+    @PostMapping("/{id}/clearing")
+    ResponseEntity<Client> clear(
+            @PathVariable long id,
+            @RequestHeader(name = "If-Match", required = false) String ifMatch,
+            @RequestBody Clearing clearing) {
+        return tagged(
+                HttpStatus.OK,
+                clients.clear(id, Versions.from(ifMatch), clearing.note().strip(), clock.instant()));
     }
 
     @GetMapping("/{id}/readings")

@@ -1,20 +1,26 @@
 package eventide.server.clients;
 
 import eventide.hair.Hair;
+import eventide.hair.HairChanges;
+import eventide.hair.Scalp;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
 import eventide.routine.Schools;
 import eventide.server.api.NotFoundException;
 import eventide.server.api.StaleException;
 import eventide.server.json.Shapes;
+import eventide.shape.InvalidException;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.stereotype.Repository;
@@ -25,33 +31,50 @@ import org.springframework.transaction.annotation.Transactional;
 public class ClientRepository {
     private static final String LIST =
             """
-            select id, name, hair, goal, schools, limits, notes, version, changed_at
+            select id, name, hair, goal, schools, limits, notes, intake, version, changed_at
               from client order by name, id
             """;
     private static final String FIND =
             """
-            select id, name, hair, goal, schools, limits, notes, version, changed_at
+            select id, name, hair, goal, schools, limits, notes, intake, version, changed_at
               from client where id = :id
             """;
     private static final String INSERT =
             """
-            insert into client (name, hair, goal, schools, limits, notes, changed_at)
-            values (:name, :hair, :goal, :schools, :limits, :notes, :now)
+            insert into client (name, hair, goal, schools, limits, notes, intake, changed_at)
+            values (:name, :hair, :goal, :schools, :limits, :notes, :intake, :now)
             """;
     private static final String UPDATE =
             """
             update client
                set name = :name, hair = :hair, goal = :goal, schools = :schools, limits = :limits, notes = :notes,
-                   changed_at = :now, version = version + 1
+                   intake = :intake, changed_at = :now, version = version + 1
              where id = :id and version = :version
             """;
     private static final String INSERT_READING =
             """
-            insert into reading (client_id, taken_at, hair) values (:client, :now, :hair)
+            insert into reading (client_id, taken_at, hair, occasion, note, intake)
+            values (:client, :now, :hair, :occasion, :note, :intake)
             """;
     private static final String READINGS =
             """
-            select id, taken_at, hair from reading where client_id = :client order by taken_at desc, id desc
+            select id, taken_at, hair, occasion, note, intake
+              from reading where client_id = :client order by taken_at, id
+            """;
+
+    private static final String REFERRALS =
+            """
+            select id, seen, opened_at, cleared_at, cleared_note
+              from referral where client_id = :client order by opened_at, id
+            """;
+    private static final String OPEN_REFERRAL =
+            """
+            insert into referral (client_id, seen, opened_at) values (:client, :seen, :now)
+            """;
+    private static final String CLEAR_REFERRALS =
+            """
+            update referral set cleared_at = :now, cleared_note = :note
+             where client_id = :client and cleared_at is null
             """;
 
     private final JdbcClient jdbc;
@@ -83,7 +106,8 @@ public class ClientRepository {
         fill(jdbc.sql(INSERT), draft, now).update(key, "id");
         long id = Objects.requireNonNull(key.getKeyAs(Long.class));
         if (draft.hair() != null) {
-            keepReading(id, draft.hair(), now);
+            keepReading(id, draft, now);
+            openReferral(id, draft.hair(), List.of(), now);
         }
         return get(id);
     }
@@ -92,6 +116,7 @@ public class ClientRepository {
     @Transactional
     public Client save(long id, int version, ClientDraft draft, Instant now) {
         Client before = get(id);
+        refuseSilentClearing(before, draft);
         int changed = fill(jdbc.sql(UPDATE), draft, now)
                 .param("id", id)
                 .param("version", version)
@@ -100,25 +125,116 @@ public class ClientRepository {
             throw new StaleException("client", before.version(), before);
         }
         if (draft.hair() != null && !draft.hair().equals(before.hair())) {
-            keepReading(id, draft.hair(), now);
+            keepReading(id, draft, now);
+            openReferral(id, draft.hair(), before.referrals(), now);
         }
         return get(id);
     }
 
-    public List<ReadingTaken> readings(long id) {
-        get(id);
-        return jdbc.sql(READINGS)
+    /** Ends every open stop with a note, and takes the signs off the head. */
+    @Transactional
+    public Client clear(long id, int version, String note, Instant now) {
+        Client before = get(id);
+        if (before.version() != version) {
+            throw new StaleException("client", before.version(), before);
+        }
+        jdbc.sql(CLEAR_REFERRALS)
                 .param("client", id)
-                .query((row, n) -> new ReadingTaken(
-                        row.getLong("id"), instant(row, "taken_at"), shapes.read(row.getString("hair"), Hair.class)))
+                .param("note", note)
+                .param("now", utc(now))
+                .update();
+        Hair hair = before.hair();
+        Hair cleared = hair == null
+                ? null
+                : hair.withScalp(hair.scalpOrEmpty().stream()
+                        .filter(seen -> !seen.stopsStyling())
+                        .collect(Collectors.toSet()));
+        return save(
+                id,
+                version,
+                new ClientDraft(
+                        before.name(),
+                        cleared,
+                        before.goal(),
+                        before.schools(),
+                        before.limits(),
+                        before.notes(),
+                        before.intake(),
+                        Occasion.CHECK,
+                        "Cleared: " + note),
+                now);
+    }
+
+    private static void refuseSilentClearing(Client before, ClientDraft draft) {
+        boolean open = before.referrals().stream().anyMatch(Referral::isOpen);
+        boolean stops =
+                draft.hair() != null && draft.hair().scalpOrEmpty().stream().anyMatch(Scalp::stopsStyling);
+        if (open && !stops) {
+            throw InvalidException.of(
+                    "hair",
+                    "the scalp was referred and is not cleared yet: clear it with a note first, then change the signs");
+        }
+    }
+
+    private void openReferral(long client, Hair hair, List<Referral> already, Instant now) {
+        String seen = hair.scalpOrEmpty().stream()
+                .filter(Scalp::stopsStyling)
+                .map(Scalp::words)
+                .collect(Collectors.joining(", "));
+        if (!seen.isEmpty() && already.stream().noneMatch(Referral::isOpen)) {
+            jdbc.sql(OPEN_REFERRAL)
+                    .param("client", client)
+                    .param("seen", seen)
+                    .param("now", utc(now))
+                    .update();
+        }
+    }
+
+    private List<Referral> referrals(long client) {
+        return jdbc.sql(REFERRALS)
+                .param("client", client)
+                .query((row, n) -> new Referral(
+                        row.getLong("id"),
+                        row.getString("seen"),
+                        instant(row, "opened_at"),
+                        row.getObject("cleared_at") == null ? null : instant(row, "cleared_at"),
+                        row.getString("cleared_note")))
                 .list();
     }
 
-    private void keepReading(long client, Hair hair, Instant now) {
+    /** Newest first, each with what differs from the one before it. */
+    public List<ReadingTaken> readings(long id) {
+        get(id);
+        List<ReadingTaken> oldestFirst = new ArrayList<>();
+        jdbc.sql(READINGS).param("client", id).query(row -> {
+            Hair hair = shapes.read(row.getString("hair"), Hair.class);
+            Hair before = oldestFirst.isEmpty()
+                    ? null
+                    : oldestFirst.get(oldestFirst.size() - 1).hair();
+            String occasion = row.getString("occasion");
+            oldestFirst.add(new ReadingTaken(
+                    row.getLong("id"),
+                    instant(row, "taken_at"),
+                    hair,
+                    occasion == null ? null : Occasion.valueOf(occasion),
+                    row.getString("note"),
+                    shapes.read(row.getString("intake"), Intake.class),
+                    before == null ? List.of() : HairChanges.between(before, hair)));
+        });
+        Collections.reverse(oldestFirst);
+        return oldestFirst;
+    }
+
+    private void keepReading(long client, ClientDraft draft, Instant now) {
         jdbc.sql(INSERT_READING)
                 .param("client", client)
                 .param("now", utc(now))
-                .param("hair", shapes.write(hair))
+                .param("hair", shapes.write(draft.hair()))
+                .param(
+                        "occasion",
+                        draft.occasion() == null ? null : draft.occasion().name())
+                .param("note", draft.readingNote())
+                .param("intake", shapes.write(draft.intake()))
                 .update();
     }
 
@@ -129,6 +245,7 @@ public class ClientRepository {
                 .param("schools", shapes.write(draft.schools()))
                 .param("limits", shapes.write(draft.limits()))
                 .param("notes", draft.notes())
+                .param("intake", shapes.write(draft.intake()))
                 .param("now", utc(now));
     }
 
@@ -141,6 +258,8 @@ public class ClientRepository {
                 shapes.read(row.getString("schools"), Schools.class),
                 shapes.read(row.getString("limits"), Limits.class),
                 row.getString("notes"),
+                shapes.read(row.getString("intake"), Intake.class),
+                referrals(row.getLong("id")),
                 row.getInt("version"),
                 instant(row, "changed_at"));
     }

@@ -9,6 +9,7 @@ import eventide.hair.Hair;
 import eventide.hair.Measured;
 import eventide.hair.Pattern;
 import eventide.hair.Porosity;
+import eventide.hair.ReadingField;
 import eventide.hair.Strand;
 import eventide.hair.Zone;
 import eventide.hair.ZoneReadings;
@@ -26,6 +27,8 @@ import eventide.routine.OwnedTool;
 import eventide.server.clients.Client;
 import eventide.server.clients.ClientDraft;
 import eventide.server.clients.ClientRepository;
+import eventide.server.clients.Intake;
+import eventide.server.clients.Occasion;
 import eventide.server.shelf.ShelfRepository;
 import eventide.server.washdays.Run;
 import eventide.server.washdays.StepDone;
@@ -100,10 +103,16 @@ class DemoSalon implements SmartInitializingSingleton {
         wash(ottoline, 5, 0);
         Client bram = add(
                 "Bram Tolliver",
-                bram(),
+                Hair.of(Strand.MEDIUM, Porosity.MEDIUM, Pattern.CURLY_3B, Density.MEDIUM, 36),
                 new Goal(3, 1, 1, 2, 2, null),
                 evening,
                 "Rigs the lamps. Bleached ends from last winter.");
+        bram = readAgain(
+                bram,
+                bram(),
+                Occasion.AFTER_BLEACH,
+                "The front was bleached for the lamplighter; soaks up everything now.",
+                29);
         wash(bram, 23, 0);
         wash(bram, 16, 1);
         wash(bram, 9, 0);
@@ -116,12 +125,39 @@ class DemoSalon implements SmartInitializingSingleton {
         wash(sunniva, 22, 0);
         wash(sunniva, 15, 0);
         wash(sunniva, 7, 1);
-        add(
+        Client perrin = add(
                 "Perrin Vane",
                 Hair.of(Strand.MEDIUM, Porosity.LOW, Pattern.WAVY_2B, Density.HIGH, 28),
                 new Goal(2, 2, 0, 2, 1, 1),
                 evening,
                 "New to the company; first wash still to come.");
+        clients.save(
+                perrin.id(),
+                perrin.version(),
+                new ClientDraft(
+                        perrin.name(),
+                        perrin.hair(),
+                        perrin.goal(),
+                        null,
+                        perrin.limits(),
+                        perrin.notes(),
+                        new Intake(
+                                null,
+                                null,
+                                Set.of(ReadingField.POROSITY, ReadingField.DENSITY),
+                                "whatever the last digs had",
+                                null,
+                                "every cream so far",
+                                Set.of(Intake.Comfort.NECK),
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null),
+                        null,
+                        null),
+                clock.instant().minus(Duration.ofDays(30)));
     }
 
     private static Hair ottoline() {
@@ -148,6 +184,23 @@ class DemoSalon implements SmartInitializingSingleton {
         return clients.add(
                 new ClientDraft(name, hair, goal, null, limits, notes),
                 clock.instant().minus(Duration.ofDays(30)));
+    }
+
+    private Client readAgain(Client client, Hair hair, Occasion occasion, String note, int daysAgo) {
+        return clients.save(
+                client.id(),
+                client.version(),
+                new ClientDraft(
+                        client.name(),
+                        hair,
+                        client.goal(),
+                        client.schools(),
+                        client.limits(),
+                        client.notes(),
+                        client.intake(),
+                        occasion,
+                        note),
+                clock.instant().minus(Duration.ofDays(daysAgo)));
     }
 
     /** A wash some days ago, with one of the planner's suggestions, done a little slower than planned. */

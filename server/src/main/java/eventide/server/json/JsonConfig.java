@@ -3,6 +3,7 @@ package eventide.server.json;
 import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import eventide.server.shelf.ShelfRepository;
+import eventide.shape.Named;
 import eventide.shape.Word;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -11,8 +12,13 @@ import org.springframework.http.converter.HttpMessageConverters;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.StreamReadFeature;
+import tools.jackson.databind.AnnotationIntrospector;
+import tools.jackson.databind.PropertyName;
 import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.ValueSerializer;
+import tools.jackson.databind.cfg.MapperConfig;
+import tools.jackson.databind.introspect.Annotated;
+import tools.jackson.databind.introspect.NopAnnotationIntrospector;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
 
@@ -30,6 +36,17 @@ class JsonConfig implements WebMvcConfigurer {
     public void configureMessageConverters(HttpMessageConverters.ServerBuilder builder) {
         builder.addCustomConverter(
                 new ShapeConverter(mapper, id -> shelf.find(id).orElse(null)));
+    }
+
+    /** A component is written under the name it is read by. */
+    private static final class WrittenNames extends NopAnnotationIntrospector {
+        private static final long serialVersionUID = 1;
+
+        @Override
+        public PropertyName findNameForSerialization(MapperConfig<?> config, Annotated of) {
+            Named named = of.getAnnotation(Named.class);
+            return named == null ? null : PropertyName.construct(named.value());
+        }
     }
 
     @Configuration
@@ -51,6 +68,8 @@ class JsonConfig implements WebMvcConfigurer {
                 }
             });
             return builder -> builder.addModule(module)
+                    .annotationIntrospector(
+                            AnnotationIntrospector.pair(new WrittenNames(), builder.annotationIntrospector()))
                     .changeDefaultPropertyInclusion(in -> in.withValueInclusion(JsonInclude.Include.NON_NULL))
                     // isDry() and the like are questions to a record, not parts of it
                     .changeDefaultVisibility(v -> v.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))

@@ -12,6 +12,8 @@ import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -96,6 +98,9 @@ public final class ShapeReader {
         if (raw == Instant.class) {
             return readInstant(node, at, name);
         }
+        if (raw == LocalDate.class || raw == LocalDateTime.class) {
+            return readLocal(node, raw, at, name);
+        }
         if (raw == Boolean.class) {
             return node.isBoolean()
                     ? node.asBoolean()
@@ -112,6 +117,16 @@ public final class ShapeReader {
             return refuse(at, name + " must be a whole number, but was " + shown(node));
         }
         return raw == Integer.class ? (Object) (int) node.asDouble() : (Object) (long) node.asDouble();
+    }
+
+    private Object readLocal(JsonNode node, Class<?> raw, String at, String name) {
+        try {
+            return raw == LocalDate.class ? LocalDate.parse(node.asString()) : LocalDateTime.parse(node.asString());
+        } catch (DateTimeParseException | JacksonException unreadable) {
+            String such =
+                    raw == LocalDate.class ? "a day such as 2026-05-01" : "a day and hour such as 2026-05-01T19:30";
+            return refuse(at, name + " must be " + such + ", but was " + shown(node));
+        }
     }
 
     private Object readInstant(JsonNode node, String at, String name) {

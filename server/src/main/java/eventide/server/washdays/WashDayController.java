@@ -7,6 +7,8 @@ import eventide.planner.Judgement;
 import eventide.routine.DoneRoutine;
 import eventide.routine.Routine;
 import eventide.server.clients.ClientRepository;
+import eventide.server.clients.Referral;
+import eventide.shape.Fault;
 import eventide.shape.InvalidException;
 import java.time.Clock;
 import java.util.List;
@@ -42,7 +44,10 @@ class WashDayController {
     @PostMapping("/clients/{id}/wash-days")
     @ResponseStatus(HttpStatus.CREATED)
     WashDay plan(@PathVariable long id, @RequestBody WashDayDraft draft) {
-        clients.get(id);
+        if (clients.get(id).referrals().stream().anyMatch(Referral::isOpen)) {
+            throw new InvalidException(List.of(new Fault(
+                    "", "The scalp was referred and is not cleared yet: no wash day until it is, with a note.")));
+        }
         return washDays.add(id, draft, clock.instant());
     }
 

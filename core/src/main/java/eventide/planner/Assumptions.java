@@ -1,0 +1,164 @@
+package eventide.planner;
+
+import eventide.air.Air;
+import eventide.hair.Density;
+import eventide.hair.GuidedTest;
+import eventide.hair.Hair;
+import eventide.hair.Pattern;
+import eventide.hair.Porosity;
+import eventide.hair.ReadingField;
+import eventide.hair.Strand;
+import eventide.product.Product;
+import eventide.routine.Goal;
+import eventide.routine.Limits;
+import eventide.routine.Schools;
+import eventide.shape.Frozen;
+import eventide.shape.Maybe;
+import eventide.shape.Shape;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * What a plan rests on that nobody has read: each assumed reading varied over its levels, planned anew, and compared.
+ *
+ * @param assumed one entry for each, the one that changes the routine most first
+ * @param matters that one; absent where no level of any changes the routine
+ * @param test the single test worth doing now
+ */
+public record Assumptions(
+        List<Assumption> assumed, @Maybe ReadingField matters, @Maybe GuidedTest test, @Maybe String words) {
+    /** Lengths tried for a length nobody measured, cm [OURS: chin, shoulder, armpit, waist, stretched]. */
+    private static final List<Double> LENGTHS = List.of(18.0, 28.0, 35.0, 48.0, 65.0);
+
+    /** The plan's question, and which of the head's own readings were assumed. */
+    public record Resting(
+            Hair hair,
+            Goal goal,
+            Air air,
+            @Maybe Schools schools,
+            @Maybe Limits limits,
+            List<Product> shelf,
+            Set<ReadingField> assumed) {
+        public Resting {
+            Shape.check(Resting.class, hair, goal, air, schools, limits, shelf, assumed);
+            shelf = Frozen.list(shelf);
+            assumed = Frozen.set(assumed);
+        }
+    }
+
+    /** One reading and what its other levels would do. {@code changes} is the mean size over them. */
+    public record Assumption(
+            ReadingField field, String value, GuidedTest settledBy, double changes, List<OtherLevel> levels) {}
+
+    /** Another level of a reading: how far the plan would move, and in what. */
+    public record OtherLevel(String value, double changes, List<String> otherwise) {}
+
+    public static Assumptions of(Resting asked) {
+        Suggestion taken = best(asked, asked.hair());
+        List<Assumption> found = new ArrayList<>();
+        if (taken != null) {
+            for (ReadingField field : asked.assumed()) {
+                found.add(vary(asked, taken, field));
+            }
+        }
+        found.sort(Comparator.comparingDouble((Assumption a) -> -a.changes()).thenComparing(Assumption::field));
+        Assumption most = found.isEmpty() || found.get(0).changes() == 0 ? null : found.get(0);
+        return new Assumptions(
+                List.copyOf(found),
+                most == null ? null : most.field(),
+                most == null ? null : most.settledBy(),
+                most == null ? null : words(most));
+    }
+
+    private static Assumption vary(Resting asked, Suggestion taken, ReadingField field) {
+        List<OtherLevel> levels = new ArrayList<>();
+        double sum = 0;
+        for (Hair other : varied(asked.hair(), field)) {
+            Suggestion plan = best(asked, other);
+            if (plan == null) {
+                continue;
+            }
+            RoutineDifference difference = RoutineDifference.between(taken, plan);
+            levels.add(new OtherLevel(valueOf(other, field), difference.size(), difference.words()));
+            sum += difference.size();
+        }
+        double mean = levels.isEmpty() ? 0 : Math.round(sum / levels.size() * 100) / 100.0;
+        return new Assumption(field, valueOf(asked.hair(), field), test(field), mean, List.copyOf(levels));
+    }
+
+    private static Suggestion best(Resting asked, Hair hair) {
+        List<Suggestion> suggestions = Planner.suggest(
+                        new Query(hair, asked.goal(), asked.air(), asked.schools(), asked.limits(), asked.shelf()))
+                .suggestions();
+        return suggestions.isEmpty() ? null : suggestions.get(0);
+    }
+
+    /** The head with that reading at each of its other levels. */
+    static List<Hair> varied(Hair hair, ReadingField field) {
+        List<Hair> others = new ArrayList<>();
+        switch (field) {
+            case STRAND -> {
+                for (Strand level : Strand.values()) {
+                    others.add(hair.with(level, hair.porosity(), hair.pattern(), hair.density(), hair.lengthCm()));
+                }
+            }
+            case POROSITY -> {
+                for (Porosity level : Porosity.values()) {
+                    others.add(hair.with(hair.strand(), level, hair.pattern(), hair.density(), hair.lengthCm()));
+                }
+            }
+            case PATTERN -> {
+                for (Pattern level : Pattern.values()) {
+                    others.add(hair.with(hair.strand(), hair.porosity(), level, hair.density(), hair.lengthCm()));
+                }
+            }
+            case DENSITY -> {
+                for (Density level : Density.values()) {
+                    others.add(hair.with(hair.strand(), hair.porosity(), hair.pattern(), level, hair.lengthCm()));
+                }
+            }
+            case LENGTH -> {
+                for (double level : LENGTHS) {
+                    others.add(hair.with(hair.strand(), hair.porosity(), hair.pattern(), hair.density(), level));
+                }
+            }
+        }
+        others.removeIf(other -> valueOf(other, field).equals(valueOf(hair, field)));
+        return others;
+    }
+
+    private static String valueOf(Hair hair, ReadingField field) {
+        return switch (field) {
+            case STRAND -> hair.strand().name();
+            case POROSITY -> hair.porosity().name();
+            case PATTERN -> hair.pattern().word();
+            case DENSITY -> hair.density().name();
+            case LENGTH -> Long.toString(Math.round(hair.lengthCm()));
+        };
+    }
+
+    private static GuidedTest test(ReadingField field) {
+        return switch (field) {
+            case STRAND -> GuidedTest.STRAND_ROLL;
+            case POROSITY -> GuidedTest.MIST;
+            case PATTERN -> GuidedTest.CURL;
+            case DENSITY -> GuidedTest.PONYTAIL;
+            case LENGTH -> GuidedTest.RULER;
+        };
+    }
+
+    private static String words(Assumption most) {
+        OtherLevel furthest = most.levels().stream()
+                .max(Comparator.comparingDouble(OtherLevel::changes))
+                .orElseThrow();
+        String field =
+                most.field() == ReadingField.LENGTH ? "length" : most.field().word();
+        String value = furthest.value().toLowerCase(java.util.Locale.ROOT);
+        List<String> first =
+                furthest.otherwise().subList(0, Math.min(2, furthest.otherwise().size()));
+        return "Assumed: " + field + " " + most.value().toLowerCase(java.util.Locale.ROOT) + ". Were it " + value + ": "
+                + String.join(", ", first) + ".";
+    }
+}

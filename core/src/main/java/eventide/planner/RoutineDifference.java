@@ -1,0 +1,135 @@
+package eventide.planner;
+
+import eventide.product.Role;
+import eventide.routine.Action;
+import eventide.routine.Amount;
+import eventide.routine.Routine;
+import eventide.routine.Step;
+import eventide.routine.StepPlace;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+
+/** How far apart two plans are: what a stylist would do otherwise, and a size for it. */
+final class RoutineDifference {
+    /** Weights of a difference [OURS]: another product or hands weigh a whole point, a count a part of one. */
+    private static final double PRODUCT = 1;
+
+    private static final double HANDS = 1;
+    private static final double DRYING = 1;
+    private static final double SECTIONS = .5;
+    private static final double AMOUNT = .5;
+    /** Amounts nearer than this are the same to a hand, ratio. */
+    private static final double SAME_AMOUNT = 1.25;
+
+    private final List<String> words = new ArrayList<>();
+    private double size;
+
+    private RoutineDifference() {}
+
+    /** The plan that is taken, against the one another reading would have given. */
+    static RoutineDifference between(Suggestion taken, Suggestion other) {
+        RoutineDifference difference = new RoutineDifference();
+        difference.products(taken, other);
+        difference.note(HANDS, hands(taken.routine()), hands(other.routine()));
+        difference.note(DRYING, drying(taken.routine()), drying(other.routine()));
+        int mine = sections(taken.routine());
+        int theirs = sections(other.routine());
+        if (mine != theirs) {
+            difference.add(SECTIONS, theirs + " sections");
+        }
+        difference.amounts(taken, other);
+        return difference;
+    }
+
+    double size() {
+        return size;
+    }
+
+    List<String> words() {
+        return List.copyOf(words);
+    }
+
+    private void add(double weight, String what) {
+        size += weight;
+        words.add(what);
+    }
+
+    private void note(double weight, String mine, String theirs) {
+        if (!mine.equals(theirs)) {
+            add(weight, theirs.isEmpty() ? "no " + mine : theirs);
+        }
+    }
+
+    private void products(Suggestion taken, Suggestion other) {
+        Set<String> mine = worn(taken);
+        Set<String> theirs = worn(other);
+        theirs.stream().filter(name -> !mine.contains(name)).forEach(name -> add(PRODUCT, "with " + name));
+        mine.stream().filter(name -> !theirs.contains(name)).forEach(name -> add(PRODUCT, "without " + name));
+    }
+
+    private void amounts(Suggestion taken, Suggestion other) {
+        int rinse = taken.routine().lastRinse();
+        for (Amount amount : taken.amounts()) {
+            // Washing products and sprays follow the size of the head whatever is decided.
+            Role.Kind kind = amount.product().role().kind();
+            if (amount.step() <= rinse || kind == Role.Kind.FINISH || kind == Role.Kind.OIL) {
+                continue;
+            }
+            other.amounts().stream()
+                    .filter(theirs ->
+                            theirs.product().name().equals(amount.product().name()))
+                    .filter(theirs -> ratio(theirs.ml(), amount.ml()) > SAME_AMOUNT)
+                    .findFirst()
+                    .ifPresent(theirs -> add(
+                            AMOUNT, theirs.product().name() + " " + theirs.dose() + " instead of " + amount.dose()));
+        }
+    }
+
+    private static double ratio(double a, double b) {
+        double least = Math.min(a, b);
+        return least <= 0 ? (a == b ? 1 : Double.POSITIVE_INFINITY) : Math.max(a, b) / least;
+    }
+
+    private static Set<String> worn(Suggestion suggestion) {
+        Set<String> names = new LinkedHashSet<>();
+        int rinse = suggestion.routine().lastRinse();
+        suggestion.amounts().stream()
+                .filter(amount -> amount.step() > rinse)
+                .forEach(amount -> names.add(amount.product().name()));
+        return names;
+    }
+
+    private static String hands(Routine routine) {
+        for (StepPlace place : routine.places()) {
+            switch (routine.at(place).action()) {
+                case COIL:
+                    return "finger-coiled";
+                case SHINGLE:
+                    return "every curl by hand";
+                case BRUSH_STYLE:
+                    return "brush-styled";
+                case SMOOTH:
+                    return "smoothed in sections";
+                default:
+                    break;
+            }
+        }
+        return "scrunched";
+    }
+
+    private static String drying(Routine routine) {
+        boolean blown = false;
+        boolean air = false;
+        for (Step step : routine.steps()) {
+            blown |= step.action().isDryer();
+            air |= step.action() == Action.AIR;
+        }
+        return blown ? (air ? "diffused, then air" : "diffused") : "left to the air";
+    }
+
+    private static int sections(Routine routine) {
+        return routine.steps().stream().mapToInt(Step::sectionsOrOne).max().orElse(1);
+    }
+}

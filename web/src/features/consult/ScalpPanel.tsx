@@ -1,0 +1,121 @@
+import type { Hair } from '../../api/types'
+import { ZONE_LABEL } from '../../api/words'
+import { Caution } from '../../ui/Notice'
+import { Checks } from '../../ui/Checks'
+import { TextField } from '../../ui/TextField'
+import { only, withReading, without, type Consult, type Scope } from './consultState'
+
+const SCALP: readonly { value: NonNullable<Hair['scalp']>[number]; label: string }[] = [
+  { value: 'FLAKING', label: 'flaking' },
+  { value: 'ITCHY', label: 'itchy' },
+  { value: 'OILY', label: 'oily' },
+  { value: 'DRY', label: 'dry' },
+  { value: 'SORES', label: 'sores or infection' },
+  { value: 'SHEDDING', label: 'sudden shedding' },
+  { value: 'INFESTED', label: 'lice' },
+]
+const CONDITION: readonly { value: NonNullable<Hair['condition']>[number]; label: string }[] = [
+  { value: 'BLEACHED', label: 'bleached' },
+  { value: 'COLOURED', label: 'coloured' },
+  { value: 'HEAT_DAMAGED', label: 'heat-damaged' },
+  { value: 'CHEMICALLY_STRAIGHTENED', label: 'straightened' },
+  { value: 'OVER_SOFT', label: 'over-soft' },
+  { value: 'BRITTLE', label: 'brittle' },
+]
+const COMFORT = [
+  { value: 'NECK', label: 'neck at the basin' },
+  { value: 'DIZZY', label: 'gets dizzy' },
+  { value: 'TENDER_SCALP', label: 'tender scalp' },
+  { value: 'NO_TIGHT_TENSION', label: 'nothing tight' },
+  { value: 'LOW_HEAT', label: 'little heat' },
+  { value: 'CHILD', label: 'a child' },
+] as const
+const REFER = ['SORES', 'SHEDDING', 'INFESTED']
+
+type ScalpPanelProps = { consult: Consult; scope: Scope; onChange: (next: Consult) => void }
+
+/** Condition, scalp, allergies, comfort: what has to be minded. Seen, never diagnosed. */
+export function ScalpPanel({ consult, scope, onChange }: ScalpPanelProps) {
+  const stops = consult.scalp.some((seen) => REFER.includes(seen))
+  const put = (change: Partial<Consult['intake']>) =>
+    onChange({ ...consult, intake: only({ ...consult.intake, ...change }) })
+  return (
+    <>
+      <Checks
+        label={scope === undefined ? 'Condition of the head' : `Condition of the ${ZONE_LABEL[scope]}`}
+        options={CONDITION}
+        value={
+          scope === undefined ? consult.condition : (consult.zones[scope]?.condition ?? consult.condition)
+        }
+        onChange={(condition) =>
+          onChange(
+            scope === undefined ? { ...consult, condition } : withReading(consult, scope, { condition }),
+          )
+        }
+      />
+      <Checks
+        label="Scalp"
+        options={SCALP}
+        value={consult.scalp}
+        onChange={(scalp) => onChange({ ...consult, scalp })}
+      />
+      {stops && (
+        <Caution title="Do not style today.">
+          <p>
+            Calmly refer to a doctor or pharmacist. The plan stays closed until somebody clears it with a
+            note. Local rules come first.
+          </p>
+        </Caution>
+      )}
+      <TextField
+        label="Known allergies, as on a label"
+        value={consult.allergies}
+        onChange={(allergies) => onChange({ ...consult, allergies })}
+      />
+      <div className="grid gap-3 sm:grid-cols-2">
+        <TextField
+          label="Patch test on"
+          type="date"
+          value={consult.intake.patchTestOn ?? ''}
+          onChange={(day) => onChange(withText(consult, 'patchTestOn', day))}
+        />
+        <TextField
+          label="Patch test of"
+          value={consult.intake.patchTestOf ?? ''}
+          onChange={(what) => onChange(withText(consult, 'patchTestOf', what))}
+        />
+      </div>
+      <p className="text-muted text-sm">
+        A known sensitivity or a new product: 48 hours on the skin first. Nut, wheat and fragrance are named
+        wherever a label carries them.
+      </p>
+      <Checks
+        label="Comfort"
+        options={COMFORT}
+        value={consult.intake.comfort ?? []}
+        onChange={(comfort) => put({ comfort })}
+      />
+      <TextField
+        label="Comfort, in words"
+        value={consult.intake.comfortNotes ?? ''}
+        onChange={(words) => onChange(withText(consult, 'comfortNotes', words))}
+      />
+    </>
+  )
+}
+
+type Worded =
+  | 'patchTestOn'
+  | 'patchTestOf'
+  | 'comfortNotes'
+  | 'inHairNow'
+  | 'workedBefore'
+  | 'failedBefore'
+  | 'event'
+  | 'eventAt'
+
+/** With one of the consult's words set, or taken out where it is emptied. */
+export function withText(consult: Consult, field: Worded, value: string): Consult {
+  const others = without(consult.intake, [field])
+  return { ...consult, intake: value === '' ? others : { ...others, [field]: value } }
+}
