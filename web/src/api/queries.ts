@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/react-query'
 import { answered, api } from './client'
-import type { Air, Goal, Hair, Intake, Limits, Product, Routine, Schools, Tests } from './types'
+import type { Air, Goal, Hair, Intake, Limits, Product, Role, Routine, Schools, Tests } from './types'
 
 export const todayQuery = queryOptions({
   queryKey: ['today'],
@@ -13,6 +13,51 @@ export const productsQuery = queryOptions({
   queryKey: ['products'],
   queryFn: () => answered(api.GET('/api/products')),
 })
+
+export const shelfQuery = queryOptions({
+  queryKey: ['products', 'items'],
+  queryFn: () => answered(api.GET('/api/shelf/items')),
+})
+
+export const shelvesQuery = queryOptions({
+  queryKey: ['shelves'],
+  queryFn: () => answered(api.GET('/api/shelves')),
+})
+
+export const clientsQuery = queryOptions({
+  queryKey: ['clients'],
+  queryFn: () => answered(api.GET('/api/clients')),
+})
+
+/** What one wash takes of each bottle, for this head or for a usual one. */
+export const takesQuery = (hair: Hair | undefined, stock: string) =>
+  queryOptions({
+    queryKey: ['products', 'use', hair, stock],
+    queryFn: () => answered(api.POST('/api/shelf/use', { body: hair === undefined ? {} : { hair } })),
+    placeholderData: (previous) => previous,
+  })
+
+export const labelQuery = (ingredients: string, role: Role) =>
+  queryOptions({
+    queryKey: ['label', ingredients, role],
+    queryFn: ({ signal }) => answered(api.POST('/api/labels/read', { body: { ingredients, role }, signal })),
+    enabled: ingredients.trim() !== '',
+    staleTime: Infinity,
+    placeholderData: (previous) => previous,
+  })
+
+export const pairQuery = (under: number, over: number) =>
+  queryOptions({
+    queryKey: ['products', 'pair', under, over],
+    queryFn: () =>
+      answered(api.GET('/api/shelf/pairs/{under}/{over}', { params: { path: { under, over } } })),
+  })
+
+export const stockQuery = (day: number) =>
+  queryOptions({
+    queryKey: ['wash-day', day, 'stock'],
+    queryFn: () => answered(api.GET('/api/wash-days/{id}/stock', { params: { path: { id: day } } })),
+  })
 
 export const rubricQuery = queryOptions({
   queryKey: ['rubric'],

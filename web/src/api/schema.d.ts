@@ -44,7 +44,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get"];
-        put: operations["save"];
+        put: operations["save_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -180,6 +180,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/labels/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/noop": {
         parameters: {
             query?: never;
@@ -260,6 +276,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["scale"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schools": {
         parameters: {
             query?: never;
@@ -270,6 +302,198 @@ export interface paths {
         get: operations["schools"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/import/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/items": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["items"];
+        put?: never;
+        post: operations["addItem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/items/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["save"];
+        post?: never;
+        delete: operations["putAway"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/items/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/items/{id}/photo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photo"];
+        put: operations["photo_1"];
+        post?: never;
+        delete: operations["removePhoto"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/measure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/pairs/{under}/{over}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pair"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/rub-tests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rub"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/use": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["use"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shelves"];
+        put?: never;
+        post: operations["addShelf"];
         delete?: never;
         options?: never;
         head?: never;
@@ -340,6 +564,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/wash-days/{id}/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stock"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wash-days/{id}/stock/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undoStock"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/wash-days/{id}/tide": {
         parameters: {
             query?: never;
@@ -396,6 +652,13 @@ export interface components {
             product: components["schemas"]["Product"];
             step: number;
         };
+        Asked: {
+            /** @enum {string} */
+            duplicates?: "KEEP" | "REPLACE" | "ADD";
+            /** @enum {string} */
+            format: "CSV" | "JSON";
+            text: string;
+        };
         Assessment: {
             assumed: components["schemas"]["Assumed"][];
             conflicts: components["schemas"]["Conflict"][];
@@ -431,6 +694,18 @@ export interface components {
             /** @enum {string} */
             test?: "STRAND_ROLL" | "MIST" | "TIME_TO_WET" | "DRY_TIME" | "FLOAT" | "PONYTAIL" | "SCALP_LOOK" | "RULER" | "CURL" | "STRETCH";
             words?: string;
+        };
+        BottleFacts: {
+            fromLabel?: ("HOLD" | "RICHNESS" | "WINDOW")[];
+            notes?: string;
+            /** Format: date */
+            openedOn?: string;
+            /** @enum {string} */
+            windowFrom?: "BOTTLE" | "LEARNED" | "LABEL" | "USUAL";
+        };
+        Breaks: {
+            LOOSE: string[];
+            STRICT: string[];
         };
         Card: {
             byEye: boolean;
@@ -479,6 +754,12 @@ export interface components {
             readingNote?: string;
             schools?: components["schemas"]["Schools"];
         };
+        Compatibility: {
+            advice: string;
+            because: string;
+            /** @enum {string} */
+            flakes: "LIKELY" | "POSSIBLE" | "UNLIKELY";
+        };
         Conflict: {
             doNext: string;
             fields: string[];
@@ -496,6 +777,21 @@ export interface components {
             /** @description ml */
             ml: number;
             name: string;
+        };
+        Entry: {
+            asWritten: string;
+            closest: string[];
+            families: ("WATER" | "PROTEIN" | "AMINO_ACID" | "HUMECTANT" | "FILM_FORMER" | "THICKENER" | "OIL" | "BUTTER" | "WAX" | "MINERAL_OIL" | "SILICONE" | "SILICONE_VOLATILE" | "SILICONE_SOLUBLE" | "SULFATE" | "STRONG_SURFACTANT" | "MILD_SURFACTANT" | "DRYING_ALCOHOL" | "FATTY_ALCOHOL" | "PARABEN" | "PRESERVATIVE" | "CONDITIONER" | "EMULSIFIER" | "CHELATOR" | "PH" | "FRAGRANCE" | "ALLERGEN" | "ALLERGEN_2023" | "VITAMIN" | "UV_FILTER" | "PROPELLANT" | "COLOURANT" | "EXTRACT" | "OTHER")[];
+            mayContain: boolean;
+            name: string;
+            note: string;
+            percent?: number;
+            position: number;
+            trace: boolean;
+        };
+        Fault: {
+            message: string;
+            pointer: string;
         };
         Finding: {
             citation?: string;
@@ -613,6 +909,9 @@ export interface components {
             /** @description cm */
             wantedStretchedCm?: number;
         };
+        Head: {
+            hair?: components["schemas"]["Hair"];
+        };
         Intake: {
             assumed?: ("strand" | "porosity" | "pattern" | "density" | "lengthCm")[];
             comfort?: ("NECK" | "TENDER_SCALP" | "NO_TIGHT_TENSION" | "LOW_HEAT" | "CHILD" | "DIZZY")[];
@@ -645,6 +944,15 @@ export interface components {
             minutes: number;
             outcome: components["schemas"]["Outcome"];
             tide: components["schemas"]["Tide"];
+        };
+        LabelReading: {
+            allergens: string[];
+            breaks: components["schemas"]["Breaks"];
+            ingredients: components["schemas"]["Entry"][];
+            onePercentAfter?: number;
+            proposed?: components["schemas"]["Proposal"];
+            traits: components["schemas"]["Traits"];
+            unknown: string[];
         };
         Level: {
             from: number;
@@ -692,6 +1000,13 @@ export interface components {
             product: components["schemas"]["Product"];
             share: number;
         };
+        Move: {
+            id: number;
+            ml: number;
+            name: string;
+            productId: number;
+            undone: boolean;
+        };
         OtherLevel: {
             changes: number;
             otherwise: string[];
@@ -714,6 +1029,16 @@ export interface components {
             relativeHumidity: number;
             /** @description °C */
             temperatureC: number;
+        };
+        Pair: {
+            compatibility: components["schemas"]["Compatibility"];
+            rubbed?: components["schemas"]["RubTest"];
+        };
+        Preview: {
+            duplicates: number;
+            faulty: number;
+            good: number;
+            lines: components["schemas"]["Seen"][];
         };
         Product: {
             /** @description minutes */
@@ -738,6 +1063,21 @@ export interface components {
             /** @description percent */
             windowHigh: number;
             /** @description percent */
+            windowLow: number;
+        };
+        ProductUse: {
+            costCents?: number;
+            dose: string;
+            ml: number;
+            productId: number;
+            reorder: boolean;
+            washesLeft?: number;
+        };
+        Proposal: {
+            evidence: string[];
+            hold: number;
+            richness: number;
+            windowHigh: number;
             windowLow: number;
         };
         Query: {
@@ -832,10 +1172,23 @@ export interface components {
             steps: components["schemas"]["Step"][];
             trial?: boolean;
         };
+        RubTest: {
+            note?: string;
+            /** @enum {string} */
+            outcome: "SMOOTH" | "BALLS" | "FLAKES";
+            overId: number;
+            /** Format: date-time */
+            testedAt?: string;
+            underId: number;
+        };
         Run: {
             finished?: boolean;
             revision?: number;
             steps: components["schemas"]["StepDone"][];
+        };
+        ScaleReading: {
+            from: string;
+            grams: number;
         };
         SchoolQuestion: {
             because: string;
@@ -887,6 +1240,33 @@ export interface components {
             softness: number;
             volume: number;
             weight: number;
+        };
+        Seen: {
+            duplicateOf?: number;
+            faults: components["schemas"]["Fault"][];
+            name?: string;
+            number: number;
+            role?: string;
+        };
+        Shelf: {
+            clientId?: number;
+            id?: number;
+            name: string;
+        };
+        ShelfItem: {
+            breaks?: components["schemas"]["Breaks"];
+            facts?: components["schemas"]["BottleFacts"];
+            hasPhoto: boolean;
+            id: number;
+            product: components["schemas"]["Product"];
+            shelfId: number;
+            traits?: components["schemas"]["Traits"];
+            version: number;
+        };
+        ShelfItemDraft: {
+            facts?: components["schemas"]["BottleFacts"];
+            product: components["schemas"]["Product"];
+            shelfId?: number;
         };
         Side: {
             label: string;
@@ -973,6 +1353,11 @@ export interface components {
             refused: components["schemas"]["Refused"][];
             suggestions: components["schemas"]["Suggestion"][];
         };
+        Text: {
+            ingredients: string;
+            /** @enum {string} */
+            role?: "LEAVE_IN" | "PRIMER" | "CREAM" | "OIL" | "GEL" | "MOUSSE" | "SPRAY" | "HEAT_PROTECTANT" | "EDGE" | "SHINE" | "DRY_SHAMPOO" | "CLEANSER" | "CLARIFIER" | "CONDITIONER" | "MASK" | "PROTEIN";
+        };
         Tide: {
             hairGrams: number;
             lengths: number[];
@@ -985,6 +1370,25 @@ export interface components {
         Today: {
             air: components["schemas"]["AirReading"];
             clients: components["schemas"]["Line"][];
+        };
+        Traits: {
+            conditioning: boolean;
+            dryingAlcohol: boolean;
+            /** @enum {string} */
+            filmFormers: "NONE" | "LOW" | "MEDIUM" | "HIGH";
+            /** @enum {string} */
+            humectants: "NONE" | "LOW" | "MEDIUM" | "HIGH";
+            mineralOil: boolean;
+            /** @enum {string} */
+            oils: "NONE" | "LOW" | "MEDIUM" | "HIGH";
+            parabens: boolean;
+            propellant: boolean;
+            /** @enum {string} */
+            protein: "NONE" | "TRACE" | "YES";
+            /** @enum {string} */
+            silicones: "NONE" | "SOLUBLE" | "BUILDS_UP";
+            sulfates: boolean;
+            waxes: boolean;
         };
         WashDay: {
             air: components["schemas"]["Air"];
@@ -1020,6 +1424,14 @@ export interface components {
         WashTide: {
             actual?: components["schemas"]["Tide"];
             planned: components["schemas"]["Judgement"];
+        };
+        Weighing: {
+            doses: number;
+            /** @description g */
+            grams: number;
+            /** @enum {string} */
+            role: "LEAVE_IN" | "PRIMER" | "CREAM" | "OIL" | "GEL" | "MOUSSE" | "SPRAY" | "HEAT_PROTECTANT" | "EDGE" | "SHINE" | "DRY_SHAMPOO" | "CLEANSER" | "CLARIFIER" | "CONDITIONER" | "MASK" | "PROTEIN";
+            unit: string;
         };
         ZoneDose: {
             dose: string;
@@ -1146,7 +1558,7 @@ export interface operations {
             };
         };
     };
-    save: {
+    save_1: {
         parameters: {
             query?: never;
             header?: {
@@ -1384,6 +1796,30 @@ export interface operations {
             };
         };
     };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Text"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LabelReading"];
+                };
+            };
+        };
+    };
     nothing: {
         parameters: {
             query?: never;
@@ -1514,6 +1950,26 @@ export interface operations {
             };
         };
     };
+    scale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ScaleReading"];
+                };
+            };
+        };
+    };
     schools: {
         parameters: {
             query?: never;
@@ -1530,6 +1986,401 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["SchoolQuestion"][];
+                };
+            };
+        };
+    };
+    export: {
+        parameters: {
+            query?: {
+                format?: "CSV" | "JSON";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Asked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Preview"];
+                };
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Asked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Preview"];
+                };
+            };
+        };
+    };
+    items: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ShelfItem"][];
+                };
+            };
+        };
+    };
+    addItem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShelfItemDraft"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ShelfItem"];
+                };
+            };
+        };
+    };
+    save: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShelfItemDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ShelfItem"];
+                };
+            };
+        };
+    };
+    putAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ShelfItem"];
+                };
+            };
+        };
+    };
+    takeOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ShelfItem"];
+                };
+            };
+        };
+    };
+    photo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
+    photo_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/*": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ShelfItem"];
+                };
+            };
+        };
+    };
+    removePhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ShelfItem"];
+                };
+            };
+        };
+    };
+    measure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Weighing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DoseUnit"];
+                };
+            };
+        };
+    };
+    pair: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                under: number;
+                over: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Pair"];
+                };
+            };
+        };
+    };
+    rub: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RubTest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RubTest"];
+                };
+            };
+        };
+    };
+    use: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Head"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ProductUse"][];
+                };
+            };
+        };
+    };
+    shelves: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Shelf"][];
+                };
+            };
+        };
+    };
+    addShelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Shelf"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Shelf"];
                 };
             };
         };
@@ -1624,6 +2475,50 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["WashDay"];
+                };
+            };
+        };
+    };
+    stock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Move"][];
+                };
+            };
+        };
+    };
+    undoStock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Move"][];
                 };
             };
         };

@@ -42,6 +42,15 @@ export type Referral = Schemas['Referral']
 export type HairFacts = Schemas['HairFacts']
 export type Change = Schemas['Change']
 export type Assumptions = Schemas['Assumptions']
+export type ShelfItem = Schemas['ShelfItem']
+export type ShelfItemDraft = Schemas['ShelfItemDraft']
+export type BottleFacts = Schemas['BottleFacts']
+export type LabelReading = Schemas['LabelReading']
+export type LabelEntry = Schemas['Entry']
+export type Family = LabelEntry['families'][number]
+export type ProductUse = Schemas['ProductUse']
+export type ImportPreview = Schemas['Preview']
+export type Role = Product['role']
 export type Fault = { pointer: string; message: string }
 
 export const ZONES = ['HAIRLINE', 'CROWN', 'LEFT', 'RIGHT', 'BACK', 'NAPE'] as const

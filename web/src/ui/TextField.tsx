@@ -12,7 +12,7 @@ export function TextField({ label, value, onChange, numeric = false, type = 'tex
   const id = useId()
   return (
     <div className="grid gap-0.5">
-      <label htmlFor={id} className="text-muted text-sm">
+      <label htmlFor={id} className="label">
         {label}
       </label>
       <input

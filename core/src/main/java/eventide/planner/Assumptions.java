@@ -16,9 +16,11 @@ import eventide.shape.Frozen;
 import eventide.shape.Maybe;
 import eventide.shape.Shape;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * What a plan rests on that nobody has read: each assumed reading varied over its levels, planned anew, and compared.
@@ -97,36 +99,31 @@ public record Assumptions(
 
     /** The head with that reading at each of its other levels. */
     static List<Hair> varied(Hair hair, ReadingField field) {
-        List<Hair> others = new ArrayList<>();
-        switch (field) {
-            case STRAND -> {
-                for (Strand level : Strand.values()) {
-                    others.add(hair.with(level, hair.porosity(), hair.pattern(), hair.density(), hair.lengthCm()));
-                }
-            }
-            case POROSITY -> {
-                for (Porosity level : Porosity.values()) {
-                    others.add(hair.with(hair.strand(), level, hair.pattern(), hair.density(), hair.lengthCm()));
-                }
-            }
-            case PATTERN -> {
-                for (Pattern level : Pattern.values()) {
-                    others.add(hair.with(hair.strand(), hair.porosity(), level, hair.density(), hair.lengthCm()));
-                }
-            }
-            case DENSITY -> {
-                for (Density level : Density.values()) {
-                    others.add(hair.with(hair.strand(), hair.porosity(), hair.pattern(), level, hair.lengthCm()));
-                }
-            }
-            case LENGTH -> {
-                for (double level : LENGTHS) {
-                    others.add(hair.with(hair.strand(), hair.porosity(), hair.pattern(), hair.density(), level));
-                }
-            }
-        }
-        others.removeIf(other -> valueOf(other, field).equals(valueOf(hair, field)));
-        return others;
+        Stream<Hair> all =
+                switch (field) {
+                    case STRAND ->
+                        Arrays.stream(Strand.values())
+                                .map(level -> hair.with(
+                                        level, hair.porosity(), hair.pattern(), hair.density(), hair.lengthCm()));
+                    case POROSITY ->
+                        Arrays.stream(Porosity.values())
+                                .map(level -> hair.with(
+                                        hair.strand(), level, hair.pattern(), hair.density(), hair.lengthCm()));
+                    case PATTERN ->
+                        Arrays.stream(Pattern.values())
+                                .map(level -> hair.with(
+                                        hair.strand(), hair.porosity(), level, hair.density(), hair.lengthCm()));
+                    case DENSITY ->
+                        Arrays.stream(Density.values())
+                                .map(level -> hair.with(
+                                        hair.strand(), hair.porosity(), hair.pattern(), level, hair.lengthCm()));
+                    case LENGTH ->
+                        LENGTHS.stream()
+                                .map(level -> hair.with(
+                                        hair.strand(), hair.porosity(), hair.pattern(), hair.density(), level));
+                };
+        return all.filter(other -> !valueOf(other, field).equals(valueOf(hair, field)))
+                .toList();
     }
 
     private static String valueOf(Hair hair, ReadingField field) {

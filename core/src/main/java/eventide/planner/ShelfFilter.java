@@ -1,9 +1,9 @@
 package eventide.planner;
 
 import eventide.product.Allergens;
-import eventide.product.IngredientRules;
 import eventide.product.Product;
 import eventide.routine.Advised;
+import eventide.routine.IngredientLists;
 import eventide.routine.Schools;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,11 +31,9 @@ final class ShelfFilter {
             return Optional.of("names " + allergy.get() + ", a known allergy");
         }
         Schools.IngredientRule rule = query.schoolsOrDefault().ingredients();
-        Optional<String> broken = rule == Schools.IngredientRule.STRICT
-                ? IngredientRules.breaksStrict(product)
-                : rule == Schools.IngredientRule.LOOSE ? IngredientRules.breaksLoose(product) : Optional.empty();
-        if (broken.isPresent()) {
-            return Optional.of("breaks the client's ingredient list: " + broken.get());
+        List<String> broken = IngredientLists.broken(rule, product);
+        if (!broken.isEmpty()) {
+            return Optional.of("breaks the client's ingredient list: " + broken.get(0));
         }
         double needed = Advised.headMl(product, query.hair());
         if (product.stockMl() != null

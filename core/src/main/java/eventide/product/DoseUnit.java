@@ -1,12 +1,34 @@
 package eventide.product;
 
+import eventide.shape.InvalidException;
 import eventide.shape.Range;
 import eventide.shape.Shape;
 
 /** What a hand measures with, and how many ml one is. For a mousse the ml are ml of foam. */
 public record DoseUnit(String name, @Range(from = 0.01, to = 500, unit = "ml") Double ml) {
+    /** What a hand falls back on where its own unit is too large or too many to count [CP]. */
+    private static final DoseUnit SMALL = new DoseUnit("pea", .3);
+
+    private static final DoseUnit COIN = new DoseUnit("coin", 2.0);
+    private static final DoseUnit WALNUT = new DoseUnit("walnut", 5.0);
+    /** Nobody counts more than this of anything [OURS]. */
+    private static final int MANY = 12;
+
     public DoseUnit {
         Shape.check(DoseUnit.class, name, ml);
+    }
+
+    /**
+     * What one dose holds, by the scale: so many doses weighed together.
+     *
+     * @param grams what they weigh, without the dish
+     */
+    public static DoseUnit weighed(String name, Role role, int doses, double grams) {
+        if (doses < 1 || !(grams > 0)) {
+            throw InvalidException.of("grams", "at least one dose must be on the scale, and weigh something");
+        }
+        double density = role == Role.MOUSSE ? Product.FOAM_DENSITY : 1;
+        return new DoseUnit(name, Math.round(grams / doses / density * 100) / 100.0);
     }
 
     /** The unit a stylist would reach for where the product does not say [CP]. */
@@ -27,6 +49,12 @@ public record DoseUnit(String name, @Range(from = 0.01, to = 500, unit = "ml") D
      * quarter of a unit it is "a trace".
      */
     public String say(double amountMl) {
+        if (amountMl > 0 && amountMl < ml / 4 && SMALL.ml() < ml / 2) {
+            return SMALL.say(amountMl);
+        }
+        if (ml < COIN.ml() && amountMl > MANY * ml && !name.equals("spritz") && !name.equals("drop")) {
+            return (amountMl > MANY * COIN.ml() ? WALNUT : COIN).say(amountMl);
+        }
         long halves = Math.round(amountMl / ml * 2);
         if (halves == 0) {
             return amountMl <= 0 ? "none" : "a trace";

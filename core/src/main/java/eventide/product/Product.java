@@ -25,7 +25,7 @@ public record Product(
         @Maybe @Range(from = 0, to = 600, unit = "minutes") Double contactMinutes,
         @Maybe Boolean heatGuard) {
     /** Foam is mostly air, g/ml [CP: an egg of 40 ml is about 2 g]. */
-    private static final double FOAM_DENSITY = 0.05;
+    static final double FOAM_DENSITY = 0.05;
 
     public Product {
         List<Fault> faults = Shape.faults(
@@ -97,6 +97,25 @@ public record Product(
                 heatGuard);
     }
 
+    public Product withStockMl(Double left) {
+        return new Product(
+                id,
+                name,
+                role,
+                hold,
+                richness,
+                windowLow,
+                windowHigh,
+                ingredients,
+                doseUnit,
+                priceCents,
+                sizeMl,
+                left,
+                texture,
+                contactMinutes,
+                heatGuard);
+    }
+
     public Product withId(Long newId) {
         return new Product(
                 newId,
@@ -114,6 +133,11 @@ public record Product(
                 texture,
                 contactMinutes,
                 heatGuard);
+    }
+
+    /** The label read; of a product without one, nothing stands on it. */
+    public LabelReading label() {
+        return LabelReader.read(ingredients == null ? "" : ingredients);
     }
 
     public DoseUnit dose() {

@@ -91,7 +91,8 @@ public class AmountsTest {
             {pump, 1.5, "1½ pumps"},
             {pump, .5, "½ pump"},
             {pump, 1.0, "1 pump"},
-            {pump, .1, "a trace"},
+            {pump, .05, "a trace"},
+            {pump, .1, "½ pea"},
             {pump, 0.0, "none"},
             {spritz, .6, "4 spritzes"},
         };

@@ -6,6 +6,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.springframework.boot.builder.SpringApplicationBuilder;
@@ -74,6 +75,39 @@ public final class RunningServer implements AutoCloseable {
     public Answer put(String path, String body, String ifMatch) {
         HttpRequest.Builder request = json(path).PUT(HttpRequest.BodyPublishers.ofString(body));
         return send((ifMatch == null ? request : request.header("If-Match", ifMatch)).build());
+    }
+
+    public Answer delete(String path) {
+        return send(HttpRequest.newBuilder(URI.create(url(path))).DELETE().build());
+    }
+
+    /** A file as it is served. */
+    public String text(String path) {
+        return new String(bytes(path), StandardCharsets.UTF_8);
+    }
+
+    public byte[] bytes(String path) {
+        return raw(HttpRequest.newBuilder(URI.create(url(path))).build()).body();
+    }
+
+    /** Sends a picture; the status that came back. */
+    public int upload(String path, byte[] body, String type) {
+        return raw(HttpRequest.newBuilder(URI.create(url(path)))
+                        .header("Content-Type", type)
+                        .PUT(HttpRequest.BodyPublishers.ofByteArray(body))
+                        .build())
+                .statusCode();
+    }
+
+    private HttpResponse<byte[]> raw(HttpRequest request) {
+        try {
+            return http.send(request, HttpResponse.BodyHandlers.ofByteArray());
+        } catch (IOException ex) {
+            throw new UncheckedIOException(ex);
+        } catch (InterruptedException ex) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(ex);
+        }
     }
 
     private HttpRequest.Builder json(String path) {

@@ -18,12 +18,17 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class BodyLimit extends OncePerRequestFilter {
     /** A routine of 200 steps with full labels is under a tenth of this. */
     static final int MOST_BYTES = 2_000_000;
+    /** Photographs come larger than anything typed. */
+    static final int MOST_PHOTO_BYTES = 8_000_000;
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        if (request.getContentLengthLong() > MOST_BYTES) {
-            refuse(response);
+        boolean photo =
+                request.getContentType() != null && request.getContentType().startsWith("image/");
+        int most = photo ? MOST_PHOTO_BYTES : MOST_BYTES;
+        if (request.getContentLengthLong() > most) {
+            refuse(response, most);
             return;
         }
         boolean mayHaveBody = request.getContentLengthLong() != 0 && !"GET".equals(request.getMethod());
@@ -31,20 +36,20 @@ class BodyLimit extends OncePerRequestFilter {
             chain.doFilter(request, response);
             return;
         }
-        byte[] body = request.getInputStream().readNBytes(MOST_BYTES + 1);
-        if (body.length > MOST_BYTES) {
-            refuse(response);
+        byte[] body = request.getInputStream().readNBytes(most + 1);
+        if (body.length > most) {
+            refuse(response, most);
             return;
         }
         chain.doFilter(new Read(request, body), response);
     }
 
-    private static void refuse(HttpServletResponse response) throws IOException {
+    private static void refuse(HttpServletResponse response, int most) throws IOException {
         response.setStatus(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
         response.setContentType("application/problem+json");
         response.setHeader("Connection", "close");
         response.getOutputStream()
-                .write(("{\"title\":\"Too large\",\"status\":413,\"detail\":\"A body must be at most " + MOST_BYTES
+                .write(("{\"title\":\"Too large\",\"status\":413,\"detail\":\"A body must be at most " + most
                                 + " bytes\",\"faults\":[{\"pointer\":\"\",\"message\":\"too large\"}]}")
                         .getBytes(StandardCharsets.UTF_8));
     }

@@ -89,9 +89,10 @@ final class RecordSchemas {
                 own.setDescription("A single one may also be sent without the list");
             }
             Named named = component.getAnnotation(Named.class);
-            schema.addProperty(named == null ? component.getName() : named.value(), own);
+            String written = named == null ? component.getName() : named.value();
+            schema.addProperty(written, own);
             if (!component.isAnnotationPresent(Maybe.class)) {
-                schema.addRequiredItem(component.getName());
+                schema.addRequiredItem(written);
             }
         }
         schema.setAdditionalProperties(false);

@@ -21,6 +21,7 @@ import eventide.planner.Planner;
 import eventide.planner.Query;
 import eventide.planner.Suggestion;
 import eventide.product.Product;
+import eventide.product.Role;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
 import eventide.routine.OwnedTool;
@@ -29,6 +30,8 @@ import eventide.server.clients.ClientDraft;
 import eventide.server.clients.ClientRepository;
 import eventide.server.clients.Intake;
 import eventide.server.clients.Occasion;
+import eventide.server.shelf.Shelf;
+import eventide.server.shelf.ShelfItemDraft;
 import eventide.server.shelf.ShelfRepository;
 import eventide.server.washdays.Run;
 import eventide.server.washdays.StepDone;
@@ -97,6 +100,12 @@ class DemoSalon implements SmartInitializingSingleton {
                 new Goal(2, 3, 0, 1, 1, null),
                 evening,
                 "Plays the heron. Hot lights, wants height at the crown.");
+        Shelf own = shelf.addShelf(new Shelf(null, "Ottoline's own", ottoline.id()));
+        shelf.add(new ShelfItemDraft(
+                Product.of("Petrel travel mousse", Role.MOUSSE, 3, 1, 35, 75)
+                        .withIngredients("Aqua, Polyquaternium-11, Cocamidopropyl Betaine, Panthenol, Phenoxyethanol"),
+                own.id(),
+                null));
         wash(ottoline, 26, 0);
         wash(ottoline, 19, 1);
         wash(ottoline, 12, 0);

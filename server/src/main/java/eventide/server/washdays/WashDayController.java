@@ -4,10 +4,13 @@ import eventide.drying.TideModel;
 import eventide.log.Rating;
 import eventide.log.Rubric;
 import eventide.planner.Judgement;
+import eventide.routine.Amount;
+import eventide.routine.Amounts;
 import eventide.routine.DoneRoutine;
 import eventide.routine.Routine;
 import eventide.server.clients.ClientRepository;
 import eventide.server.clients.Referral;
+import eventide.server.shelf.StockRepository;
 import eventide.shape.Fault;
 import eventide.shape.InvalidException;
 import java.time.Clock;
@@ -27,9 +30,11 @@ import org.springframework.web.bind.annotation.RestController;
 class WashDayController {
     private final WashDayRepository washDays;
     private final ClientRepository clients;
+    private final StockRepository stock;
     private final Clock clock;
 
-    WashDayController(WashDayRepository washDays, ClientRepository clients, Clock clock) {
+    WashDayController(WashDayRepository washDays, ClientRepository clients, StockRepository stock, Clock clock) {
+        this.stock = stock;
         this.washDays = washDays;
         this.clients = clients;
         this.clock = clock;
@@ -77,7 +82,30 @@ class WashDayController {
         if (run.steps().stream().anyMatch(step -> step.index() > last)) {
             throw InvalidException.of("steps", "a step's index must be from 0 to " + last + ", as in the routine");
         }
-        return washDays.run(id, run, clock.instant());
+        WashDay after = washDays.run(id, run, clock.instant());
+        if (after.finishedAt() != null) {
+            // Only what was really done draws on the shelf.
+            Routine done = DoneRoutine.of(after.routine(), after.done());
+            List<Amount> used = Amounts.of(done, after.hair()).stream()
+                    .filter(amount -> after.done().containsKey(amount.step()))
+                    .toList();
+            stock.draw(id, used, clock.instant());
+        }
+        return after;
+    }
+
+    /** What this wash day took from the shelf. */
+    @GetMapping("/wash-days/{id}/stock")
+    List<StockRepository.Move> stock(@PathVariable long id) {
+        washDays.get(id);
+        return stock.moves(id);
+    }
+
+    /** Gives it back. */
+    @PostMapping("/wash-days/{id}/stock/undo")
+    List<StockRepository.Move> undoStock(@PathVariable long id) {
+        washDays.get(id);
+        return stock.undo(id, clock.instant());
     }
 
     @PutMapping("/wash-days/{id}/rating")

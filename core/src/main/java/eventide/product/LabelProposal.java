@@ -1,0 +1,119 @@
+package eventide.product;
+
+import eventide.product.LabelReading.Entry;
+import eventide.product.LabelReading.Proposal;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Hold, richness and wetness window as a label suggests them. Percentages are not on a label, so these are starting
+ * points; a stylist's own values win. All figures [OURS], set so that the demo's bottles come out as stylists rate them.
+ */
+final class LabelProposal {
+    private static final double MOST_HOLD_OF_GEL = 9;
+    private static final double MOST_HOLD_OF_FOAM = 6;
+    private static final double MOST_HOLD_OF_SPRAY = 8;
+    private static final double MOST_HOLD_OF_CREAM = 4;
+    private static final double MOST_HOLD_OF_LEAVE_IN = 2;
+    /** How fast hold and richness rise with what stands on the label. */
+    private static final double HOLD_RISES = 1.15;
+
+    private static final double RICHNESS_RISES = .75;
+    private static final int MOST_EVIDENCE = 5;
+
+    private final List<Entry> entries;
+    private final Role role;
+    private final List<String> evidence = new ArrayList<>();
+
+    private LabelProposal(LabelReading reading, Role role) {
+        this.entries = reading.ingredients();
+        this.role = role;
+    }
+
+    /** The reading with values proposed for a bottle of this role. */
+    static LabelReading on(LabelReading reading, Role role) {
+        Proposal proposal = new LabelProposal(reading, role).propose();
+        return new LabelReading(
+                reading.ingredients(),
+                reading.traits(),
+                reading.onePercentAfter(),
+                reading.allergens(),
+                reading.breaks(),
+                reading.unknown(),
+                proposal);
+    }
+
+    private Proposal propose() {
+        double film = LabelTraits.weight(entries, Family.FILM_FORMER);
+        double hold = tenth(mostHold() * (1 - Math.exp(-HOLD_RISES * film)));
+        speak(Family.FILM_FORMER, "holds");
+        double weight = .95 * LabelTraits.weight(entries, Family.BUTTER)
+                + .75 * LabelTraits.weight(entries, Family.OIL)
+                + .8 * LabelTraits.weight(entries, Family.WAX, Family.MINERAL_OIL)
+                + .55 * LabelTraits.weight(entries, Family.FATTY_ALCOHOL)
+                + .5 * LabelTraits.weight(entries, Family.SILICONE)
+                + .3 * LabelTraits.weight(entries, Family.CONDITIONER);
+        double richness = tenth(10 * (1 - Math.exp(-RICHNESS_RISES * weight)));
+        speak(Family.BUTTER, "is rich");
+        speak(Family.OIL, "softens and weighs");
+        speak(Family.FATTY_ALCOHOL, "gives slip and some weight");
+        speak(Family.SILICONE, "coats");
+        double[] window = window(film);
+        return new Proposal(
+                hold,
+                richness,
+                window[0],
+                window[1],
+                List.copyOf(evidence.subList(0, Math.min(MOST_EVIDENCE, evidence.size()))));
+    }
+
+    private void speak(Family family, String does) {
+        entries.stream()
+                .filter(entry -> entry.is(family) && !entry.trace())
+                .limit(2)
+                .forEach(entry -> evidence.add(entry.name() + " at " + entry.position() + " " + does));
+    }
+
+    private double mostHold() {
+        return switch (role) {
+            case GEL, EDGE -> MOST_HOLD_OF_GEL;
+            case MOUSSE -> MOST_HOLD_OF_FOAM;
+            case SPRAY -> MOST_HOLD_OF_SPRAY;
+            case CREAM -> MOST_HOLD_OF_CREAM;
+            case LEAVE_IN, PRIMER -> MOST_HOLD_OF_LEAVE_IN;
+            default -> 0;
+        };
+    }
+
+    /** By role [CP]: foam brings its own water, a gel thick with gum or carbomer drowns on dripping hair. */
+    private double[] window(double film) {
+        return switch (role) {
+            case MOUSSE -> new double[] {35, 75};
+            case GEL -> gelWindow(film);
+            case CREAM -> new double[] {45, 92};
+            case LEAVE_IN, PRIMER -> new double[] {50, 100};
+            case OIL, SHINE, DRY_SHAMPOO -> new double[] {0, 100};
+            case SPRAY -> new double[] {0, 60};
+            case HEAT_PROTECTANT -> new double[] {10, 95};
+            case EDGE -> new double[] {0, 80};
+            case CLEANSER, CLARIFIER, CONDITIONER, MASK, PROTEIN -> new double[] {60, 100};
+        };
+    }
+
+    private double[] gelWindow(double film) {
+        double body = LabelTraits.weight(entries, Family.THICKENER);
+        if (body > .5) {
+            evidence.add("thick: squeezed-out hair, dripping would dilute it");
+            return new double[] {50, 85};
+        }
+        if (film > 1) {
+            evidence.add("much film former in thin water: soaking hair");
+            return new double[] {65, 98};
+        }
+        return new double[] {55, 96};
+    }
+
+    private static double tenth(double value) {
+        return Math.round(value * 10) / 10.0;
+    }
+}

@@ -1,0 +1,159 @@
+package eventide.product;
+
+import eventide.product.LabelReading.Breaks;
+import eventide.product.LabelReading.Entry;
+import eventide.product.LabelReading.Load;
+import eventide.product.LabelReading.ProteinLoad;
+import eventide.product.LabelReading.Silicones;
+import eventide.product.LabelReading.Traits;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Sums a list of ingredients up. */
+final class LabelTraits {
+    /** A protein counts within the first five, further back it is a trace [CP]. */
+    private static final int PROTEIN_COUNTS_TO = 5;
+    /** Weight of a place on the list, and of a place among the traces [OURS: shares fall about geometrically]. */
+    private static final double FALLS_BY = .78;
+
+    private static final double AMONG_TRACES = .08;
+    /** Summed weights from which a load is medium and high [OURS, set on the demo's labels]. */
+    private static final double MEDIUM_FROM = .55;
+
+    private static final double HIGH_FROM = 1.25;
+
+    private LabelTraits() {}
+
+    static LabelReading of(List<Entry> entries, IngredientDictionary dictionary) {
+        Integer traces = onePercentAfter(entries, dictionary);
+        List<Entry> marked = new ArrayList<>();
+        for (Entry e : entries) {
+            boolean trace = traces != null && e.position() > traces;
+            marked.add(new Entry(
+                    e.position(),
+                    e.name(),
+                    e.families(),
+                    e.note(),
+                    e.asWritten(),
+                    e.percent(),
+                    trace,
+                    e.mayContain(),
+                    e.closest()));
+        }
+        return new LabelReading(
+                List.copyOf(marked),
+                traits(marked),
+                traces,
+                marked.stream()
+                        .filter(e -> e.is(Family.ALLERGEN) || e.is(Family.ALLERGEN_2023))
+                        .map(Entry::name)
+                        .toList(),
+                new Breaks(breaks(marked, true), breaks(marked, false)),
+                marked.stream().filter(e -> !e.isKnown()).map(Entry::asWritten).toList(),
+                null);
+    }
+
+    /**
+     * Behind which position nothing can be more than 1 %. Names stand in falling order of weight down to 1 % [PUB:
+     * Regulation (EC) 1223/2009 Art. 19(1)(g)], so from the first that may be no more by law, or says so itself, on.
+     */
+    private static Integer onePercentAfter(List<Entry> entries, IngredientDictionary dictionary) {
+        for (Entry entry : entries) {
+            boolean capped =
+                    dictionary.find(entry.name()).map(Ingredient::marksTraces).orElse(false);
+            boolean said = entry.percent() != null && entry.percent() <= 1;
+            if ((capped || said) && entry.position() > 1) {
+                return entry.position() - 1;
+            }
+        }
+        return null;
+    }
+
+    private static Traits traits(List<Entry> entries) {
+        return new Traits(
+                protein(entries),
+                load(entries, Family.HUMECTANT),
+                load(entries, Family.FILM_FORMER),
+                load(entries, Family.OIL, Family.BUTTER),
+                has(entries, Family.SILICONE)
+                        ? Silicones.BUILDS_UP
+                        : has(entries, Family.SILICONE_SOLUBLE) ? Silicones.SOLUBLE : Silicones.NONE,
+                has(entries, Family.SULFATE),
+                has(entries, Family.DRYING_ALCOHOL),
+                has(entries, Family.PARABEN),
+                has(entries, Family.WAX),
+                has(entries, Family.MINERAL_OIL),
+                has(entries, Family.CONDITIONER) || has(entries, Family.FATTY_ALCOHOL),
+                has(entries, Family.PROPELLANT));
+    }
+
+    private static ProteinLoad protein(List<Entry> entries) {
+        ProteinLoad load = ProteinLoad.NONE;
+        for (Entry entry : entries) {
+            boolean protein = entry.is(Family.PROTEIN) || entry.is(Family.AMINO_ACID);
+            if (protein && !entry.mayContain()) {
+                boolean early = entry.position() <= PROTEIN_COUNTS_TO && !entry.trace();
+                load = early || load == ProteinLoad.YES ? ProteinLoad.YES : ProteinLoad.TRACE;
+            }
+        }
+        return load;
+    }
+
+    /** Sum of the weights of a family's places. */
+    static double weight(List<Entry> entries, Family... families) {
+        double sum = 0;
+        for (Entry entry : entries) {
+            boolean counts = false;
+            for (Family family : families) {
+                counts |= entry.is(family);
+            }
+            if (counts && !entry.mayContain()) {
+                sum += entry.trace() ? AMONG_TRACES : Math.pow(FALLS_BY, entry.position() - 1.0);
+            }
+        }
+        return sum;
+    }
+
+    private static Load load(List<Entry> entries, Family... families) {
+        double weight = weight(entries, families);
+        if (weight <= 0) {
+            return Load.NONE;
+        }
+        return weight < MEDIUM_FROM ? Load.LOW : weight < HIGH_FROM ? Load.MEDIUM : Load.HIGH;
+    }
+
+    static boolean has(List<Entry> entries, Family family) {
+        return entries.stream().anyMatch(entry -> entry.is(family) && !entry.mayContain());
+    }
+
+    /** The client's lists [CP as to what stands on them; the division into strict and loose OURS]. */
+    private static List<String> breaks(List<Entry> entries, boolean strict) {
+        List<String> broken = new ArrayList<>();
+        for (Entry entry : entries) {
+            String because = because(entry, strict);
+            if (because != null) {
+                broken.add(entry.name() + ": " + because);
+            }
+        }
+        return List.copyOf(broken);
+    }
+
+    private static String because(Entry entry, boolean strict) {
+        if (entry.is(Family.SULFATE)) {
+            return "a sulfate";
+        }
+        if (entry.is(Family.SILICONE)) {
+            return "a silicone water does not lift";
+        }
+        if (entry.is(Family.MINERAL_OIL)) {
+            return "mineral oil or petrolatum";
+        }
+        if (strict && entry.is(Family.WAX)) {
+            return "a wax";
+        }
+        if (strict && entry.is(Family.DRYING_ALCOHOL)) {
+            return "a drying alcohol";
+        }
+        return strict && entry.is(Family.PARABEN) ? "a paraben" : null;
+    }
+}

@@ -1,0 +1,48 @@
+package eventide.product;
+
+/** How many slips of the pen (a letter wrong, left out, put in, or two swapped) lie between two words. */
+final class Slips {
+    private Slips() {}
+
+    /** @return the number of slips, or {@code most + 1} where there are more than {@code most} */
+    static int between(String a, String b, int most) {
+        int n = a.length();
+        int m = b.length();
+        if (Math.abs(n - m) > most) {
+            return most + 1;
+        }
+        int[] before2 = new int[m + 1];
+        int[] before = new int[m + 1];
+        int[] row = new int[m + 1];
+        for (int j = 0; j <= m; j++) {
+            before[j] = j;
+        }
+        for (int i = 1; i <= n; i++) {
+            // Only a band beside the diagonal can stay within the limit.
+            int from = Math.max(1, i - most);
+            int to = Math.min(m, i + most);
+            java.util.Arrays.fill(row, most + 1);
+            row[0] = i;
+            int least = from == 1 ? row[0] : most + 1;
+            for (int j = from; j <= to; j++) {
+                int cost = a.charAt(i - 1) == b.charAt(j - 1) ? 0 : 1;
+                int value = Math.min(Math.min(row[j - 1], before[j]) + 1, before[j - 1] + cost);
+                boolean swapped =
+                        i > 1 && j > 1 && a.charAt(i - 1) == b.charAt(j - 2) && a.charAt(i - 2) == b.charAt(j - 1);
+                if (swapped) {
+                    value = Math.min(value, before2[j - 2] + 1);
+                }
+                row[j] = value;
+                least = Math.min(least, value);
+            }
+            if (least > most) {
+                return most + 1;
+            }
+            int[] spare = before2;
+            before2 = before;
+            before = row;
+            row = spare;
+        }
+        return Math.min(before[m], most + 1);
+    }
+}

@@ -1,0 +1,23 @@
+package eventide.server.shelf;
+
+import eventide.shape.InvalidException;
+import eventide.shape.Maybe;
+import eventide.shape.Shape;
+import java.time.Instant;
+
+/** Two products rubbed between the fingers: what goes on first, what goes over it, and what came of it. */
+public record RubTest(Long underId, Long overId, Outcome outcome, @Maybe String note, @Maybe Instant testedAt) {
+    /** What the fingers saw. */
+    public enum Outcome {
+        SMOOTH,
+        BALLS,
+        FLAKES
+    }
+
+    public RubTest {
+        Shape.check(RubTest.class, underId, overId, outcome, note, testedAt);
+        if (underId.equals(overId)) {
+            throw InvalidException.of("overId", "a rub test takes two different products");
+        }
+    }
+}

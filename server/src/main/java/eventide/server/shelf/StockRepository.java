@@ -1,0 +1,103 @@
+package eventide.server.shelf;
+
+import eventide.product.Product;
+import eventide.routine.Amount;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What wash days take from the shelf, once each, and what is given back. */
+@Repository
+public class StockRepository {
+    private static final String MOVES =
+            """
+            select m.id, m.product_id, m.ml, m.undone_at, p.name
+              from stock_move m join product p on p.id = m.product_id
+             where m.wash_day_id = :day order by m.id
+            """;
+    private static final String INSERT =
+            """
+            insert into stock_move (product_id, wash_day_id, ml, moved_at) values (:product, :day, :ml, :at)
+            """;
+    private static final String UNDO =
+            """
+            update stock_move set undone_at = :at where wash_day_id = :day and undone_at is null
+            """;
+
+    private final JdbcClient jdbc;
+    private final ShelfRepository shelf;
+
+    StockRepository(JdbcClient jdbc, ShelfRepository shelf) {
+        this.jdbc = jdbc;
+        this.shelf = shelf;
+    }
+
+    /** One product's part of what a wash day took. */
+    public record Move(Long id, Long productId, String name, Double ml, Boolean undone) {}
+
+    public List<Move> moves(long day) {
+        return jdbc.sql(MOVES)
+                .param("day", day)
+                .query((row, n) -> new Move(
+                        row.getLong("id"),
+                        row.getLong("product_id"),
+                        row.getString("name"),
+                        row.getDouble("ml"),
+                        row.getObject("undone_at") != null))
+                .list();
+    }
+
+    /** Draws what was used, the first time only; products not on a shelf are passed over. */
+    @Transactional
+    public void draw(long day, List<Amount> used, Instant at) {
+        if (!moves(day).isEmpty()) {
+            return;
+        }
+        Map<Long, Double> byProduct = new LinkedHashMap<>();
+        for (Amount amount : used) {
+            if (amount.product().id() != null) {
+                // A foam's bottle is counted in ml of liquid, which weigh a gram each.
+                byProduct.merge(amount.product().id(), amount.grams(), Double::sum);
+            }
+        }
+        byProduct.forEach((product, ml) -> {
+            if (shelf.findItem(product).isPresent()) {
+                jdbc.sql(INSERT)
+                        .param("product", product)
+                        .param("day", day)
+                        .param("ml", ml)
+                        .param("at", at.atOffset(ZoneOffset.UTC))
+                        .update();
+                change(product, -ml);
+            }
+        });
+    }
+
+    /** Gives back what a wash day took and has not been given back yet. */
+    @Transactional
+    public List<Move> undo(long day, Instant at) {
+        List<Move> open = new ArrayList<>(moves(day));
+        open.removeIf(Move::undone);
+        jdbc.sql(UNDO)
+                .param("day", day)
+                .param("at", at.atOffset(ZoneOffset.UTC))
+                .update();
+        open.forEach(move -> change(move.productId(), move.ml()));
+        return moves(day);
+    }
+
+    private void change(long id, double ml) {
+        ShelfItem item = shelf.item(id);
+        Product product = item.product();
+        if (product.stockMl() != null) {
+            double left = Math.max(0, Math.round((product.stockMl() + ml) * 100) / 100.0);
+            shelf.save(id, item.version(), new ShelfItemDraft(product.withStockMl(left), item.shelfId(), item.facts()));
+        }
+    }
+}

@@ -1,0 +1,58 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answered, api } from '../../api/client'
+import { pairQuery } from '../../api/queries'
+import type { ShelfItem } from '../../api/types'
+import { Choice } from '../../ui/Choice'
+import { Select } from '../../ui/Select'
+
+const OUTCOMES = [
+  { value: 'SMOOTH', label: 'stayed smooth' },
+  { value: 'BALLS', label: 'balled up' },
+  { value: 'FLAKES', label: 'white flakes' },
+] as const
+const LIKELY = {
+  LIKELY: 'Likely to flake.',
+  POSSIBLE: 'May flake.',
+  UNLIKELY: 'Should go together.',
+} as const
+
+/** Which layers go together, by the labels, and what the fingers said. */
+export function GoesWith({ item, items }: { item: ShelfItem; items: readonly ShelfItem[] }) {
+  const others = items.filter((other) => other.id !== item.id && other.product.stockMl !== 0)
+  const [over, setOver] = useState<number | undefined>(undefined)
+  const pair = useQuery({ ...pairQuery(item.id, over ?? 0), enabled: over !== undefined }).data
+  const queries = useQueryClient()
+  const rub = useMutation({
+    mutationFn: (outcome: (typeof OUTCOMES)[number]['value']) =>
+      answered(api.PUT('/api/shelf/rub-tests', { body: { underId: item.id, overId: over ?? 0, outcome } })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['products', 'pair'] }),
+  })
+  return (
+    <section className="grid gap-2" aria-label="Goes with">
+      <Select
+        label="Over it goes"
+        value={over === undefined ? '' : String(over)}
+        options={[
+          { value: '', label: 'choose a product' },
+          ...others.map((other) => ({ value: String(other.id), label: other.product.name })),
+        ]}
+        onChange={(id) => setOver(id === '' ? undefined : Number(id))}
+      />
+      {over !== undefined && pair !== undefined && (
+        <>
+          <p>
+            <b className="font-semibold">{LIKELY[pair.compatibility.flakes]}</b> {pair.compatibility.because}{' '}
+            <span className="text-muted">{pair.compatibility.advice}</span>
+          </p>
+          <Choice
+            label="Rubbed between the fingers, it"
+            options={OUTCOMES}
+            value={pair.rubbed?.outcome}
+            onChange={(outcome) => rub.mutate(outcome)}
+          />
+        </>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,57 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useId } from 'react'
+import { ApiError } from '../../api/client'
+import type { ShelfItem } from '../../api/types'
+import { Button } from '../../ui/Button'
+import { Failure } from '../../ui/Notice'
+
+/** A picture of the bottle. It is drawn anew on the server, so that nothing but the picture is kept. */
+export function Photo({ item }: { item: ShelfItem }) {
+  const queries = useQueryClient()
+  const id = useId()
+  const done = () => queries.invalidateQueries({ queryKey: ['products'] })
+  const keep = useMutation({ mutationFn: (file: File) => send(item.id, 'PUT', file), onSuccess: done })
+  const remove = useMutation({ mutationFn: () => send(item.id, 'DELETE', undefined), onSuccess: done })
+  return (
+    <div className="flex flex-wrap items-end gap-3">
+      {item.hasPhoto && (
+        <img
+          src={`/api/shelf/items/${item.id}/photo?v=${item.version}`}
+          alt={`The bottle of ${item.product.name}`}
+          className="border-ink max-h-32 border"
+        />
+      )}
+      <div className="grid gap-0.5">
+        <label htmlFor={id} className="label">
+          Photograph of the bottle
+        </label>
+        <input
+          id={id}
+          type="file"
+          accept="image/jpeg,image/png"
+          onChange={(event) => {
+            const file = event.target.files?.[0]
+            if (file !== undefined) keep.mutate(file)
+          }}
+        />
+      </div>
+      {item.hasPhoto && <Button onClick={() => remove.mutate()}>Remove it</Button>}
+      {keep.error !== null && <Failure error={keep.error} />}
+    </div>
+  )
+}
+
+async function send(id: number, method: 'PUT' | 'DELETE', file: File | undefined) {
+  const response = await fetch(`/api/shelf/items/${id}/photo`, {
+    method,
+    ...(file === undefined ? {} : { body: file, headers: { 'Content-Type': file.type || 'image/*' } }),
+  })
+  if (!response.ok) {
+    const problem: unknown = await response.json().catch(() => ({}))
+    const detail =
+      typeof problem === 'object' && problem !== null && 'detail' in problem
+        ? String(problem.detail)
+        : 'It could not be kept.'
+    throw new ApiError(response.status, detail, [], undefined)
+  }
+}
