@@ -7,6 +7,7 @@ import { TideChart } from '../../chart/TideChart'
 import { Island } from '../../chart/Island'
 import { Empty, Failure, Waiting } from '../../ui/Notice'
 import { useClient } from '../clients/ClientFrame'
+import { Drawn } from './Drawn'
 import { RatingForm } from './RatingForm'
 
 export function LogPage() {
@@ -89,6 +90,7 @@ function OneDay({ day }: { day: WashDay }) {
           </>
         )}
       </div>
+      <Drawn day={day.id} />
       {day.rating === undefined || again ? (
         <RatingForm day={day} onSaved={() => setAgain(false)} />
       ) : (

@@ -34,7 +34,7 @@ export function Row({ item, use, client, open, onOpen }: RowProps) {
         type="button"
         aria-pressed={open}
         onClick={onOpen}
-        className="grid w-full grid-cols-[1fr_auto] gap-x-3 px-3 py-1.5 text-left hover:bg-shallow"
+        className="prints grid w-full grid-cols-[1fr_auto] gap-x-3 px-3 py-1.5 text-left hover:bg-shallow"
       >
         <span className="font-medium">
           {product.name} <span className="text-muted font-normal">{roleLabel(product.role)}</span>
