@@ -15,6 +15,7 @@ public final class Course {
     private final List<Visit> visits = new ArrayList<>();
     private final Map<StepPlace, List<Visit>> byPlace = new HashMap<>();
     private Tide tide;
+    private double[] lengthsAtEnd = new double[0];
     private double endLengths;
     private double endRoots;
     private double chairMinutes;
@@ -33,6 +34,7 @@ public final class Course {
         chairMinutes = handsOnMinutes;
         double[] lengths = cells.stream().mapToDouble(Cell::lengthsWetness).toArray();
         double[] roots = cells.stream().mapToDouble(c -> c.roots).toArray();
+        lengthsAtEnd = lengths;
         endLengths = mean(null, lengths);
         endRoots = mean(null, roots);
     }
@@ -48,6 +50,20 @@ public final class Course {
 
     public List<Visit> visits(StepPlace place) {
         return Collections.unmodifiableList(byPlace.getOrDefault(place, List.of()));
+    }
+
+    /** Percent along the lengths of a visit's hair when that visit is over. */
+    public double lengthsAfter(Visit visit) {
+        int next = visits.indexOf(visit) + 1;
+        if (next < visits.size()) {
+            return visit.wetnessAt(visits.get(next));
+        }
+        return lengthsAtEnd(visit);
+    }
+
+    /** Percent along the lengths of a visit's hair when everything is done. */
+    public double lengthsAtEnd(Visit visit) {
+        return mean(visit.cells(), lengthsAtEnd);
     }
 
     /** Percent along the lengths when the last step is done. */

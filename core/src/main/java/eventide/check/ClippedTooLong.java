@@ -1,0 +1,105 @@
+package eventide.check;
+
+import eventide.drying.Visit;
+import eventide.routine.Action;
+import eventide.routine.Routine;
+import eventide.routine.Step;
+import eventide.routine.StepPlace;
+import java.util.ArrayList;
+import java.util.List;
+
+/** D2: a root still clipped when lengths pass 80 % under a dryer. */
+final class ClippedTooLong implements Rule {
+    /** Lengths this wet or drier with the clip still in, percent [CP: 80 % dry]. */
+    private static final double TOO_LATE = 20;
+    /** Where clips come out [CP]. */
+    private static final double OUT_AT_DRY = 70;
+
+    private static final double HOURS = 60;
+    /** The water model's own error, percent. */
+    private static final double TOLERANCE = 2;
+
+    @Override
+    public String id() {
+        return "D2";
+    }
+
+    @Override
+    public String why() {
+        return "Under a clip left too long the root stays wet and dents.";
+    }
+
+    @Override
+    public List<Finding> findings(Wash wash) {
+        for (StepPlace place : wash.routine().places()) {
+            if (wash.routine().at(place).action() != Action.CLIP_ROOTS) {
+                continue;
+            }
+            for (Visit clip : wash.course().visits(place)) {
+                Finding finding = underClip(wash, clip);
+                if (finding != null) {
+                    return List.of(finding);
+                }
+            }
+        }
+        return List.of();
+    }
+
+    private Finding underClip(Wash wash, Visit clip) {
+        double air = 0;
+        for (Visit visit : wash.course().visits()) {
+            boolean after = visit.startMinute() >= clip.endMinute() - 1e-9 && wash.isAfter(visit.place(), clip.place());
+            if (!after) {
+                continue;
+            }
+            if (visit.step().action() == Action.UNCLIP && visit.overlaps(clip)) {
+                return null;
+            }
+            double left = clip.wetnessAt(visit);
+            double wet = Math.min(left, after(wash, clip, visit));
+            boolean passes = wet < TOO_LATE - TOLERANCE && left > wet;
+            if (passes && visit.step().action().isDryer()) {
+                return Finding.of(
+                        this,
+                        Severity.WARN,
+                        visit.place(),
+                        clip.zones().iterator().next(),
+                        "The clips are still in at " + Steps.percent(100 - wet) + " dry: take them out at about 70 %.",
+                        mend(wash.routine(), visit.place(), clip.step()));
+            }
+            air += visit.step().action() == Action.AIR || visit.step().action() == Action.FAN ? visit.minutes() : 0;
+            if (passes && air > HOURS) {
+                return Finding.of(
+                        this,
+                        Severity.NOTE,
+                        visit.place(),
+                        clip.zones().iterator().next(),
+                        "Hours of air with the clips in: they may dent once it is dry.",
+                        null);
+            }
+        }
+        return null;
+    }
+
+    /** How wet the clipped hair is once a visit is over. */
+    private static double after(Wash wash, Visit clip, Visit visit) {
+        java.util.List<Visit> visits = wash.course().visits();
+        int next = visits.indexOf(visit) + 1;
+        return next < visits.size()
+                ? clip.wetnessAt(visits.get(next))
+                : wash.course().lengthsAtEnd(clip);
+    }
+
+    private static Mend mend(Routine routine, StepPlace dryer, Step clip) {
+        Step whole = routine.at(dryer);
+        if (dryer.isInner()) {
+            return null;
+        }
+        List<Step> steps = new ArrayList<>(routine.steps());
+        steps.removeIf(step -> step.action() == Action.UNCLIP);
+        int at = steps.indexOf(whole);
+        steps.add(at, Step.of(Action.UNCLIP).zones(clip.zones()).build());
+        steps.add(at, whole.but().untilDry(OUT_AT_DRY).build());
+        return new Mend("Clips out at 70 %", routine.withSteps(steps));
+    }
+}

@@ -1,0 +1,102 @@
+package eventide.check;
+
+import eventide.drying.Visit;
+import eventide.routine.Action;
+import eventide.routine.Limits;
+import eventide.routine.Routine;
+import eventide.routine.Schools;
+import eventide.routine.Step;
+import java.util.List;
+
+/** D6: wet when the client leaves, or when it must be dry. */
+final class EndsWet implements Rule {
+    /** Less than this no hand would feel, percent [OURS]. */
+    private static final double FELT = 3;
+    /** A trace of damp, percent [OURS]. */
+    private static final double TRACE = 8;
+
+    private static final double FULL = 98;
+
+    @Override
+    public String id() {
+        return "D6";
+    }
+
+    @Override
+    public String why() {
+        return "Hair that goes out wet frizzes, and is cold.";
+    }
+
+    @Override
+    public List<Finding> findings(Wash wash) {
+        if (wash.course().visits().isEmpty() || wash.isRefresh()) {
+            return List.of();
+        }
+        Limits limits = wash.limits();
+        if (limits != null && limits.mustBeDryBy() != null) {
+            return due(wash, limits.mustBeDryBy());
+        }
+        Visit last = null;
+        for (Visit visit : wash.course().visits()) {
+            last = visit.step().action().isDrying() && visit.minutes() > 0 ? visit : last;
+        }
+        boolean toAir = wash.schools().dryTo() == Schools.DryTo.PART_THEN_AIR
+                || wash.schools().dryTo() == Schools.DryTo.AIR;
+        if (last == null || !last.step().action().isDryer() || toAir) {
+            return List.of();
+        }
+        double wet = Math.max(wash.course().endLengths(), wash.course().endRoots());
+        if (wet <= FELT) {
+            return List.of();
+        }
+        boolean stop = last.step().untilDry() != null && last.step().untilDry() < FULL;
+        return List.of(Finding.of(
+                this,
+                wet <= TRACE || stop ? Severity.NOTE : Severity.WARN,
+                last.place(),
+                null,
+                stop
+                        ? "Stopped at " + Steps.percent(last.step().untilDry())
+                                + " dry: let it finish untouched in the air."
+                        : "Still " + Steps.percent(wet) + " wet when it ends.",
+                stop ? null : longer(wash, last)));
+    }
+
+    private List<Finding> due(Wash wash, double by) {
+        var tide = wash.course().tide();
+        double end = wash.course().minutes();
+        int at = (int) Math.min(by, tide.minutes().size() - 1);
+        double wet = by >= end
+                ? Math.max(wash.course().endLengths(), wash.course().endRoots())
+                : Math.max(tide.lengths().get(at), tide.roots().get(at));
+        if (wet <= FELT) {
+            return List.of();
+        }
+        Visit last = wash.course().visits().get(wash.course().visits().size() - 1);
+        return List.of(Finding.of(
+                this,
+                wet <= TRACE ? Severity.NOTE : Severity.WARN,
+                last.place(),
+                null,
+                "Still " + Steps.percent(wet) + " wet at minute " + Math.round(by)
+                        + ", when it must be dry: start earlier, or dry on.",
+                by >= end ? longer(wash, last) : null));
+    }
+
+    private static Mend longer(Wash wash, Visit last) {
+        Step step = last.step();
+        boolean dryer = step.action().isDryer();
+        Step on = dryer
+                ? step.but()
+                        .minutes(null)
+                        .untilDry(100.0)
+                        .zones(null)
+                        .half(null)
+                        .parts(null)
+                        .build()
+                : Step.of(Action.HOVER).untilDry(100.0).build();
+        Routine routine = wash.routine();
+        int at = dryer ? last.place().index() + 1 : routine.steps().size();
+        return new Mend("Dry on to 100 %", routine.inserting(at, on));
+    }
+}

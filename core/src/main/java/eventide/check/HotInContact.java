@@ -1,0 +1,68 @@
+package eventide.check;
+
+import eventide.drying.Visit;
+import eventide.routine.Action;
+import eventide.routine.Heat;
+import eventide.routine.Step;
+import java.util.ArrayList;
+import java.util.List;
+
+/** D4: hot air held in contact, or no cool finish. */
+final class HotInContact implements Rule {
+    /** Wetter than this at the end, the rest dries by air, and that is a cool finish, percent [OURS]. */
+    private static final double DRIES_ON = 10;
+
+    @Override
+    public String id() {
+        return "D4";
+    }
+
+    @Override
+    public String why() {
+        return "Hot air in contact damages; hair set warm and not cooled drops sooner.";
+    }
+
+    @Override
+    public List<Finding> findings(Wash wash) {
+        List<Finding> found = new ArrayList<>();
+        Visit lastWarm = null;
+        boolean cooled = false;
+        for (Visit visit : wash.course().visits()) {
+            Step step = visit.step();
+            boolean contact =
+                    step.action() == Action.CUP || step.action() == Action.HAMMOCK || step.action() == Action.STRETCH;
+            if (contact && step.heat() == Heat.HOT && found.isEmpty()) {
+                Step warm = step.but().heat(Heat.WARM).build();
+                found.add(Finding.of(
+                        this,
+                        Severity.WARN,
+                        visit.place(),
+                        null,
+                        "Hot air held against the hair: warm is enough.",
+                        new Mend("Warm instead", wash.routine().replacing(visit.place(), warm))));
+            }
+            if (step.action().isDryer() && visit.minutes() > 0) {
+                boolean cool = step.heat() == Heat.COOL;
+                lastWarm = cool ? lastWarm : visit;
+                cooled = cool;
+            }
+            cooled |= step.action() == Action.AIR
+                    || step.action() == Action.FAN
+                    || step.action() == Action.STRETCH && step.heat() != Heat.HOT && step.heat() != Heat.WARM;
+        }
+        boolean driesOn = wash.course().endLengths() > DRIES_ON || wash.course().endRoots() > DRIES_ON;
+        if (lastWarm != null && !cooled && !driesOn) {
+            Step cool = Step.of(Action.CUP).heat(Heat.COOL).minutes(2.0).build();
+            found.add(Finding.of(
+                    this,
+                    Severity.NOTE,
+                    lastWarm.place(),
+                    null,
+                    "No cool finish: a minute or two of cool air sets the shape.",
+                    new Mend(
+                            "End cool",
+                            wash.routine().inserting(lastWarm.place().index() + 1, cool))));
+        }
+        return found;
+    }
+}

@@ -1,0 +1,66 @@
+package eventide.check;
+
+import eventide.product.Role;
+import eventide.routine.Action;
+import eventide.routine.Step;
+import eventide.routine.Technique;
+import java.util.List;
+
+/** O5: moisture only, where it has to last. */
+final class NothingHolds implements Rule {
+    /** A cream up to this hold is still a moisturiser, of 10 [CP]. */
+    private static final double SOFT_HOLD = 3;
+    /** Days from which wear is long [CP: alone it lasts a day; many styles last 3 to 5]. */
+    private static final double LONG_DAYS = 3;
+
+    @Override
+    public String id() {
+        return "O5";
+    }
+
+    @Override
+    public String why() {
+        return "Moisture alone lasts a day.";
+    }
+
+    @Override
+    public List<Finding> findings(Wash wash) {
+        if (wash.isRefresh() || wash.layers().isEmpty() || !mustLast(wash)) {
+            return List.of();
+        }
+        Layer last = null;
+        for (Layer layer : wash.layers()) {
+            boolean moisture =
+                    layer.product().role().moisturises() && layer.product().hold() <= SOFT_HOLD;
+            boolean beside = layer.product().role() == Role.OIL
+                    || layer.product().role() == Role.HEAT_PROTECTANT
+                    || layer.product().role() == Role.SHINE;
+            if (!moisture && !beside) {
+                return List.of();
+            }
+            last = moisture ? layer : last;
+        }
+        if (last == null) {
+            return List.of();
+        }
+        boolean refreshed = Boolean.TRUE.equals(wash.routine().dailyRefresh());
+        Step gel = Step.of(Action.APPLY)
+                .product(Generic.GEL)
+                .technique(Technique.GLAZE)
+                .build();
+        return List.of(Finding.of(
+                this,
+                refreshed ? Severity.NOTE : Severity.WARN,
+                last.place(),
+                null,
+                "Nothing here holds: " + last.product().name() + " alone will not last the days wanted.",
+                new Mend(
+                        "Glaze a gel over it",
+                        wash.routine().inserting(last.place().index() + 1, gel))));
+    }
+
+    private static boolean mustLast(Wash wash) {
+        Double planned = wash.routine().plannedWearDays();
+        return wash.goal().longevity() >= 2 || planned != null && planned >= LONG_DAYS;
+    }
+}

@@ -1,0 +1,59 @@
+package eventide.check;
+
+import eventide.hair.Zone;
+import eventide.routine.Action;
+import eventide.routine.Position;
+import eventide.routine.Step;
+import eventide.routine.StepPlace;
+import java.util.List;
+
+/** T6: styled upside down, roots not lifted before drying. */
+final class RootsStuck implements Rule {
+
+    @Override
+    public String id() {
+        return "T6";
+    }
+
+    @Override
+    public String why() {
+        return "Turned back, roots lie stuck and the crown dries messy.";
+    }
+
+    @Override
+    public List<Finding> findings(Wash wash) {
+        int turned = -1;
+        int lifted = -1;
+        List<Step> steps = wash.routine().steps();
+        for (int i = wash.routine().lastRinse() + 1; i < steps.size(); i++) {
+            Step step = steps.get(i);
+            if (step.action().isDrying() && turned >= 0) {
+                break;
+            }
+            for (Step own : step.isEachSection() ? step.steps() : List.of(step)) {
+                boolean styling = own.action().phase() == Action.Phase.STYLE
+                        || own.action() == Action.SQUISH
+                        || own.action() == Action.MICROPLOP;
+                turned = styling && own.isIn(Position.UPSIDE_DOWN) ? i : turned;
+                boolean frees = own.action() == Action.LIFT_ROOTS
+                        || own.action() == Action.SHAKE_ROOTS
+                        || own.action() == Action.CLIP_ROOTS;
+                lifted = frees ? i : lifted;
+            }
+        }
+        if (turned < 0 || lifted >= turned) {
+            return List.of();
+        }
+        return List.of(Finding.of(
+                this,
+                wash.goal().wantsLowFrizz() ? Severity.WARN : Severity.NOTE,
+                new StepPlace(turned, -1),
+                Zone.CROWN,
+                "Worked upside down, and the roots are not lifted before drying.",
+                new Mend(
+                        "Shake the roots free",
+                        wash.routine()
+                                .inserting(
+                                        turned + 1, Step.of(Action.SHAKE_ROOTS).build()))));
+    }
+}

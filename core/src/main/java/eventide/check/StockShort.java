@@ -1,0 +1,64 @@
+package eventide.check;
+
+import eventide.product.Product;
+import eventide.routine.Amount;
+import eventide.routine.Step;
+import eventide.routine.StepPlace;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+/** L3: less on the shelf than the wash takes. */
+final class StockShort implements Rule {
+
+    @Override
+    public String id() {
+        return "L3";
+    }
+
+    @Override
+    public String why() {
+        return "It runs out half way over the head.";
+    }
+
+    @Override
+    public List<Finding> findings(Wash wash) {
+        Map<Product, Double> used = new LinkedHashMap<>();
+        for (Amount amount : wash.amounts()) {
+            Step step = wash.routine().at(amount.place());
+            if (step.mix() == null) {
+                used.merge(amount.product(), amount.grams(), Double::sum);
+            } else {
+                step.mix().forEach(part -> used.merge(part.product(), amount.grams() * part.share(), Double::sum));
+            }
+        }
+        List<Finding> found = new ArrayList<>();
+        used.forEach((product, ml) -> {
+            if (product.stockMl() != null && ml > product.stockMl() + .05) {
+                found.add(Finding.of(
+                        this,
+                        Severity.NOTE,
+                        place(wash, product),
+                        null,
+                        String.format(
+                                Locale.ROOT,
+                                "%s: %.0f ml are left, this wash takes %.0f.",
+                                product.name(),
+                                product.stockMl(),
+                                ml),
+                        null));
+            }
+        });
+        return found;
+    }
+
+    private static StepPlace place(Wash wash, Product product) {
+        return wash.amounts().stream()
+                .filter(amount -> amount.product().name().contains(product.name()))
+                .map(Amount::place)
+                .findFirst()
+                .orElse(null);
+    }
+}

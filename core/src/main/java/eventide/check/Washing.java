@@ -1,0 +1,30 @@
+package eventide.check;
+
+import eventide.drying.StepTide;
+import eventide.routine.Action;
+import eventide.routine.Step;
+import java.util.List;
+
+/** How long something works before it is rinsed. */
+final class Washing {
+    private Washing() {}
+
+    /** A step's own minutes, or until the next rinse, whichever is longer. */
+    static double minutesWorked(Wash wash, int index) {
+        StepTide own = wash.course().tide().steps().get(index);
+        double until = untilRinse(wash, index);
+        return Math.max(own.endMinute() - own.startMinute(), Double.isNaN(until) ? 0 : until);
+    }
+
+    /** Minutes from the start of a step to the start of the next rinse; NaN where none follows. */
+    static double untilRinse(Wash wash, int index) {
+        List<Step> steps = wash.routine().steps();
+        List<StepTide> tide = wash.course().tide().steps();
+        for (int i = index + 1; i < steps.size(); i++) {
+            if (steps.get(i).action() == Action.RINSE) {
+                return tide.get(i).startMinute() - tide.get(index).startMinute();
+            }
+        }
+        return Double.NaN;
+    }
+}
