@@ -35,7 +35,12 @@ public final class Load {
     }
 
     static double richness(Layer layer) {
-        return layer.product().richness() * share(layer.product()) * Math.min(MOST_FULLNESS, layer.fullness());
+        return richness(layer.product()) * Math.min(MOST_FULLNESS, layer.fullness());
+    }
+
+    /** Points of richness an advised amount of a product leaves. */
+    public static double richness(Product product) {
+        return product.richness() * share(product);
     }
 
     /** How far a role's richness weighs: a few drops of oil and a foam weigh less than a cream [OURS]. */

@@ -15,6 +15,9 @@ final class Flow {
     private final List<Cell> cells;
     private final Step step;
     private final boolean[] aimed;
+    /** Water before a stretch of time, in case its heat cannot lift as much. */
+    private final double[] kept;
+
     private final AirStream stream;
     private final double room;
     private final double aimGain;
@@ -23,6 +26,7 @@ final class Flow {
         this.step = step;
         this.cells = cells;
         this.aimed = new boolean[cells.size()];
+        this.kept = new double[3 * cells.size()];
         double grams = 0;
         double all = 0;
         for (int i : worked) {
@@ -42,34 +46,35 @@ final class Flow {
 
     /** Advances every cell by some minutes, few enough that the heat ceiling can be taken as steady. */
     void advance(double minutes) {
-        double scale = underCeiling(minutes);
-        for (int i = 0; i < cells.size(); i++) {
-            move(cells.get(i), i, minutes, scale);
-        }
-    }
-
-    private double underCeiling(double minutes) {
-        if (Double.isInfinite(stream.mostGramsPerMinute())) {
-            return 1;
-        }
+        boolean mayHitCeiling = !Double.isInfinite(stream.mostGramsPerMinute());
         double grams = 0;
         for (int i = 0; i < cells.size(); i++) {
             Cell cell = cells.get(i);
-            double lengths = lengthsRate(cell, i);
-            double afterLengths = lengthsAfter(cell, lengths, minutes);
-            double afterRoots =
-                    Evaporation.after(cell.roots, lengths == 0 ? 0 : rootsRate(cell, i), release(cell), minutes);
-            grams += cell.gramsPerPercent
-                    * ((1 - cell.rootShare) * (cell.lengthsWetness() - afterLengths)
-                            + cell.rootShare * (cell.roots - afterRoots));
+            double lengths = cell.lengths;
+            double film = cell.film;
+            double roots = cell.roots;
+            double before = mayHitCeiling ? cell.wetness() : 0;
+            evaporate(cell, i, minutes, 1);
+            if (mayHitCeiling) {
+                grams += cell.gramsPerPercent * (before - cell.wetness());
+                kept[3 * i] = lengths;
+                kept[3 * i + 1] = film;
+                kept[3 * i + 2] = roots;
+            }
         }
         double most = stream.mostGramsPerMinute() * minutes;
-        return grams <= most ? 1 : most / grams;
-    }
-
-    private double lengthsAfter(Cell cell, double rate, double minutes) {
-        double film = filmAfter(cell, rate, minutes);
-        return film + (film > 0 ? cell.lengths : Evaporation.after(cell.lengths, rate, release(cell), minutes));
+        if (mayHitCeiling && grams > most) {
+            for (int i = 0; i < cells.size(); i++) {
+                Cell cell = cells.get(i);
+                cell.lengths = kept[3 * i];
+                cell.film = kept[3 * i + 1];
+                cell.roots = kept[3 * i + 2];
+                evaporate(cell, i, minutes, most / grams);
+            }
+        }
+        for (int i = 0; i < cells.size(); i++) {
+            drain(cells.get(i), i, minutes);
+        }
     }
 
     /** The film goes first and shields the hair under it. */
@@ -81,7 +86,7 @@ final class Flow {
         return Math.max(0, cell.film - filmRate * minutes);
     }
 
-    private void move(Cell cell, int i, double minutes, double scale) {
+    private void evaporate(Cell cell, int i, double minutes, double scale) {
         double lengthsRate = lengthsRate(cell, i) * scale;
         double rootsRate = rootsRate(cell, i) * scale;
         double film = filmAfter(cell, lengthsRate, minutes);
@@ -90,6 +95,10 @@ final class Flow {
         }
         cell.film = film;
         cell.roots = Evaporation.after(cell.roots, rootsRate, release(cell), minutes);
+    }
+
+    /** Water that runs off, or into cloth. */
+    private void drain(Cell cell, int i, double minutes) {
         if (!cell.covered && !keepsWater()) {
             cell.lengths = Evaporation.drained(cell.lengths, minutes);
             cell.roots = Evaporation.drained(cell.roots, minutes);

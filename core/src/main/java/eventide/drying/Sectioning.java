@@ -9,8 +9,10 @@ import eventide.routine.Routine;
 import eventide.routine.Step;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 
@@ -85,6 +87,9 @@ final class Sectioning {
 
     /** Zones in the order a step takes them: as it says, the rest of its zones in the trade's order. */
     static List<Zone> order(Step step) {
+        if (step.zones() == null && step.order() == null) {
+            return Zone.WORKING_ORDER;
+        }
         Set<Zone> wanted = step.zonesOrAll();
         Set<Zone> order = new LinkedHashSet<>();
         if (step.order() != null) {
@@ -108,8 +113,17 @@ final class Sectioning {
         return sections(step, 1).get(0);
     }
 
+    /** What decides how a head is cut: most steps of a routine cut it alike. */
+    private record Cut(List<Zone> order, Half half, int count) {}
+
+    private final Map<Cut, List<int[]>> known = new HashMap<>();
+
     /** The cells of each section, in the order worked; never an empty section. */
     List<int[]> sections(Step step, int count) {
+        return known.computeIfAbsent(new Cut(order(step), step.half(), count), cut -> cut(step, count));
+    }
+
+    private List<int[]> cut(Step step, int count) {
         List<Integer> line = new ArrayList<>();
         double total = 0;
         for (Zone zone : order(step)) {

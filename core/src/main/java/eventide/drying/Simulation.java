@@ -295,11 +295,19 @@ final class Simulation {
     }
 
     private double[] lengths() {
-        return cells.stream().mapToDouble(Cell::lengthsWetness).toArray();
+        double[] all = new double[cells.size()];
+        for (int i = 0; i < all.length; i++) {
+            all[i] = cells.get(i).lengthsWetness();
+        }
+        return all;
     }
 
     private double[] roots() {
-        return cells.stream().mapToDouble(c -> c.roots).toArray();
+        double[] all = new double[cells.size()];
+        for (int i = 0; i < all.length; i++) {
+            all[i] = cells.get(i).roots;
+        }
+        return all;
     }
 
     private double mean(boolean ofLengths) {

@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Adds up one zone's contributions, and bends the sum so that it stays on its scale. */
-final class Ledger {
+class Ledger {
     /** Within this of either end of a scale, further effects count ever less [OURS]. */
     private static final double BEND = 1;
 
@@ -17,6 +17,11 @@ final class Ledger {
     Ledger(Zone zone, boolean explained) {
         this.zone = zone;
         entries = explained ? new ArrayList<>() : null;
+    }
+
+    /** Reasons are kept; where not, nobody needs to put them in words. */
+    boolean isExplained() {
+        return entries != null;
     }
 
     Zone zone() {
@@ -50,7 +55,8 @@ final class Ledger {
                 entries.add(
                         new Contribution(name, zone, Math.round((value - raw) * 100) / 100.0, "the scale ends here"));
             }
-            bent[name.ordinal()] = Math.round(value * 100) / 100.0;
+            // Rounded for reading only: a search compares what was computed.
+            bent[name.ordinal()] = entries == null ? value : Math.round(value * 100) / 100.0;
         }
         return new Scores(bent[0], bent[1], bent[2], bent[3], bent[4], bent[5], bent[6], bent[7], bent[8]);
     }

@@ -12,8 +12,13 @@ import java.util.Map;
  * how much hair grows there. A prediction, not a promise: the log corrects it.
  */
 public final class OutcomeModel {
-    private static final List<Effect> EFFECTS =
-            List.of(new HairEffect(), new ProductEffect(), new HandsEffect(), new DryingEffect());
+    private static final List<Effect> EFFECTS = List.of(
+            new HairEffect(),
+            new ProductEffect(),
+            new HandsEffect(),
+            new DryingEffect(),
+            new FinishEffect(),
+            new MishapEffect());
 
     private OutcomeModel() {}
 
@@ -45,7 +50,7 @@ public final class OutcomeModel {
                 mean[name.ordinal()] += zone.share() * scores.of(name);
             }
         }
-        for (int i = 0; i < mean.length; i++) {
+        for (int i = 0; explained && i < mean.length; i++) {
             mean[i] = Math.round(mean[i] * 100) / 100.0;
         }
         Scores overall = new Scores(mean[0], mean[1], mean[2], mean[3], mean[4], mean[5], mean[6], mean[7], mean[8]);

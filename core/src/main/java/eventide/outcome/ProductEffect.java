@@ -16,34 +16,50 @@ import eventide.product.Role;
 
 /** What is worn: hold, moisture, weight, and how well each met the water. */
 final class ProductEffect implements Effect {
+    static final double FOAM_LIFTS = .9;
+
     @Override
     public void add(Wash wash, Reading hair, Ledger ledger) {
         Zone zone = ledger.zone();
-        double hold = hold(wash, zone);
-        if (hold > 0) {
-            Layer strongest = strongest(wash, zone);
-            String by = strongest.product().name() + ", hold";
-            ledger.add(HOLD, hold, by);
-            ledger.add(DEFINITION, HOLD_DEFINES * hold, by);
-            ledger.add(CLUMPING, HOLD_DEFINES / 2 * hold, by);
-            ledger.add(FRIZZ, -HOLD_CALMS_FRIZZ * hold, by);
-            ledger.add(VOLUME, -HOLD_FLATTENS * hold, by);
-            ledger.add(DAYS, HOLD_LASTS_DAYS * hold, by);
-            ledger.add(SOFTNESS, -HOLD_CRUNCHES * Math.max(0, hold - HOLD_CRUNCHES_FROM), by);
-            double excess = Math.max(0, hold - needed(hair));
-            ledger.add(SOFTNESS, -HOLD_EXCESS_CRUNCHES * excess, by + " past what this hair needs");
-            if (hair.strand() == Strand.FINE) {
-                ledger.add(VOLUME, -HOLD_EXCESS_FLATTENS_FINE * excess, by + " past what this hair needs");
-            }
+        double put = hold(wash, zone, false);
+        if (put > 0) {
+            holds(
+                    hold(wash, zone, true),
+                    put,
+                    hair,
+                    strongest(wash, zone).product().name(),
+                    ledger);
         }
         foam(wash, zone, ledger);
         moisture(wash, hair, zone, ledger);
         for (Layer layer : wash.layersIn(zone)) {
             miss(layer, zone, ledger);
             if (layer.product().role() == Role.OIL) {
-                ledger.add(SOFTNESS, .5, layer.product().name() + ", oil");
-                ledger.add(FRIZZ, -.3, layer.product().name() + ", oil");
+                oils(layer.product().name(), ledger);
             }
+        }
+    }
+
+    /**
+     * What hold does, every piece rising or falling with it all the way.
+     *
+     * @param hold what met its water: diluted or half spread it holds less
+     * @param put what was put on: it stiffens and weighs all the same
+     */
+    static void holds(double hold, double put, Reading hair, String name, Ledger ledger) {
+        String by = ledger.isExplained() ? name + ", hold" : name;
+        String past = ledger.isExplained() ? by + " past what this hair needs" : name;
+        ledger.add(HOLD, hold, by);
+        ledger.add(DEFINITION, HOLD_DEFINES * hold, by);
+        ledger.add(CLUMPING, HOLD_DEFINES / 2 * hold, by);
+        ledger.add(FRIZZ, -HOLD_CALMS_FRIZZ * hold, by);
+        ledger.add(VOLUME, -HOLD_FLATTENS * put, by);
+        ledger.add(DAYS, HOLD_LASTS_DAYS * hold, by);
+        ledger.add(SOFTNESS, -HOLD_CRUNCHES * Math.max(0, put - HOLD_CRUNCHES_FROM), by);
+        double excess = Math.max(0, put - needed(hair));
+        ledger.add(SOFTNESS, -HOLD_EXCESS_CRUNCHES * excess, past);
+        if (hair.strand() == Strand.FINE) {
+            ledger.add(VOLUME, -HOLD_EXCESS_FLATTENS_FINE * excess, past);
         }
     }
 
@@ -53,19 +69,27 @@ final class ProductEffect implements Effect {
     }
 
     /** Hold of all layers together, 0 to 10: the strongest, and a part of the next on what is left of the scale. */
-    static double hold(Wash wash, Zone zone) {
+    static double hold(Wash wash, Zone zone, boolean met) {
         double best = 0;
         double second = 0;
         for (Layer layer : wash.layersIn(zone)) {
             Product product = layer.product();
-            boolean counts = product.role().holds()
-                    || product.role() == Role.SPRAY
-                    || product.role() == Role.CREAM
-                    || product.role() == Role.LEAVE_IN;
-            double hold = counts ? product.hold() * taken(layer.fullness()) * met(layer, zone) : 0;
+            double hold = counts(product) ? product.hold() * taken(layer.fullness()) * (met ? met(layer, zone) : 1) : 0;
             second = Math.max(second, Math.min(best, hold));
             best = Math.max(best, hold);
         }
+        return together(best, second);
+    }
+
+    static boolean counts(Product product) {
+        return product.role().holds()
+                || product.role() == Role.SPRAY
+                || product.role() == Role.CREAM
+                || product.role() == Role.LEAVE_IN;
+    }
+
+    /** Hold of the strongest and the next, rising with either. */
+    static double together(double best, double second) {
         return best + SECOND_HOLD_COUNTS * second * (1 - best / 10);
     }
 
@@ -124,20 +148,32 @@ final class ProductEffect implements Effect {
         }
     }
 
+    static void oils(String name, Ledger ledger) {
+        ledger.add(SOFTNESS, .5, name + ", oil");
+        ledger.add(FRIZZ, -.3, name + ", oil");
+    }
+
+    static void foams(String name, Ledger ledger) {
+        ledger.add(VOLUME, FOAM_LIFTS, name + ", foam");
+    }
+
     private static void foam(Wash wash, Zone zone, Ledger ledger) {
         for (Layer layer : wash.layersIn(zone)) {
             if (layer.product().role() == Role.MOUSSE) {
-                ledger.add(VOLUME, .9, layer.product().name() + ", foam");
+                foams(layer.product().name(), ledger);
             }
         }
     }
 
     private static void moisture(Wash wash, Reading hair, Zone zone, Ledger ledger) {
-        double worn = Load.richness(wash, zone);
+        moistens(Load.richness(wash, zone), Load.borne(hair, wash.schools()), hair, ledger);
+    }
+
+    /** What this much richness does, every piece rising or falling with it all the way. */
+    static void moistens(double worn, double borne, Reading hair, Ledger ledger) {
         if (worn <= 0) {
             return;
         }
-        double borne = Load.borne(hair, wash.schools());
         double dryness = (hair.strand() == Strand.COARSE ? 1 : hair.strand() == Strand.FINE ? .35 : .65)
                 * (hair.porosity() == Porosity.HIGH ? 1.25 : hair.porosity() == Porosity.LOW ? .8 : 1)
                 * (.7 + .6 * hair.pattern().tightness());

@@ -60,6 +60,15 @@ record Choice(
         return mousse == null ? strongest : Math.max(strongest, mousse.hold());
     }
 
+    Product in(Search.Slot slot) {
+        return switch (slot) {
+            case GEL -> gel;
+            case MOUSSE -> mousse;
+            case CREAM -> cream;
+            case LEAVE_IN -> leaveIn;
+        };
+    }
+
     boolean wearsSame(Choice other) {
         return leaveIn == other.leaveIn && cream == other.cream && gel == other.gel && mousse == other.mousse;
     }

@@ -163,12 +163,14 @@ final class Composer {
 
     private static void squeezeFor(Product product, List<Step> steps) {
         if (product.windowHigh() < 97) {
-            double to =
-                    Math.max(50, Math.round(product.windowHigh() - (product.windowHigh() - product.windowLow()) * .2));
-            steps.add(Step.of(Action.SQUEEZE)
-                    .toWetness(Math.min(to, product.windowHigh()))
-                    .build());
+            steps.add(Step.of(Action.SQUEEZE).toWetness(squeezedTo(product)).build());
         }
+    }
+
+    /** The water left in the hair for a product, percent. */
+    static double squeezedTo(Product product) {
+        double to = Math.max(50, Math.round(product.windowHigh() - (product.windowHigh() - product.windowLow()) * .2));
+        return Math.min(to, product.windowHigh());
     }
 
     private static double aim(Product product) {

@@ -14,48 +14,43 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Function;
+import java.util.stream.IntStream;
 
 /** Turns the ranking into at most three suggestions that differ in kind, each named and with its reasons. */
 final class Presentation {
-    private static final int MOST = 3;
+    static final int MOST = 3;
     /** How much worse than the best a rival may be and still be worth showing, in points of worth [OURS]. */
-    private static final double WORTH_SHOWING = 14;
+    static final double WORTH_SHOWING = 14;
 
     private final Query query;
-    private final List<Planner.Judged> ranked;
+    private final List<Planner.Judged> chosen;
+    private final Function<Choice, List<Planner.Judged>> runnerUps;
 
-    Presentation(Query query, List<Planner.Judged> ranked) {
+    /**
+     * @param chosen best first
+     * @param runnerUps for each thing a plan decides, the best with just that decided otherwise
+     */
+    Presentation(Query query, List<Planner.Judged> chosen, Function<Choice, List<Planner.Judged>> runnerUps) {
         this.query = query;
-        this.ranked = ranked;
+        this.chosen = chosen;
+        this.runnerUps = runnerUps;
     }
 
     List<Suggestion> suggestions() {
-        List<Planner.Judged> chosen = new ArrayList<>();
-        for (Planner.Judged candidate : ranked) {
-            boolean near = candidate.worth() >= ranked.get(0).worth() - WORTH_SHOWING;
-            if (chosen.size() < MOST && near && chosen.stream().allMatch(c -> differ(c.choice(), candidate.choice()))) {
-                chosen.add(candidate);
-            }
-        }
-        List<Suggestion> suggestions = new ArrayList<>();
         List<String> names = new ArrayList<>();
         for (Planner.Judged judged : chosen) {
-            Wash wash = judged.wash().with(tidied(judged));
-            String name = name(judged, chosen, names);
-            names.add(name);
-            suggestions.add(Suggestion.of(name, reasons(judged, wash.routine()), wash.routine(), Judgement.of(wash)));
+            names.add(name(judged, chosen, names));
         }
-        return suggestions;
+        return IntStream.range(0, chosen.size())
+                .parallel()
+                .mapToObj(i -> suggestion(names.get(i), chosen.get(i)))
+                .toList();
     }
 
-    /** Different in kind: other hands, another way of drying, or another balance of weight and hold. */
-    private static boolean differ(Choice a, Choice b) {
-        boolean weight = (a.cream() == null) != (b.cream() == null);
-        boolean hold = Math.abs(a.hold() - b.hold()) >= 3;
-        boolean foam = (a.gel() == null) != (b.gel() == null);
-        boolean dryer = a.drying().usesDryer() != b.drying().usesDryer()
-                || a.drying().ends() != b.drying().ends();
-        return a.hands() != b.hands() || dryer || weight || hold || foam;
+    private Suggestion suggestion(String name, Planner.Judged judged) {
+        Wash wash = judged.wash().with(tidied(judged));
+        return Suggestion.of(name, reasons(judged, wash.routine()), wash.routine(), Judgement.of(wash));
     }
 
     /** Without the wetting and squeezing that would change nothing. */
@@ -116,18 +111,21 @@ final class Presentation {
 
     private List<Reason> reasons(Planner.Judged judged, Routine routine) {
         List<Reason> reasons = new ArrayList<>();
+        List<Planner.Judged> ranked = runnerUps.apply(judged.choice());
         Choice choice = judged.choice();
-        slot(reasons, judged, routine, choice.cream(), "cream", c -> c.cream());
-        slot(reasons, judged, routine, choice.leaveIn(), "leave-in", c -> c.leaveIn());
-        slot(reasons, judged, routine, choice.gel(), "gel", c -> c.gel());
-        slot(reasons, judged, routine, choice.mousse(), "mousse", c -> c.mousse());
+        slot(reasons, ranked, judged, routine, choice.cream(), "cream", c -> c.cream());
+        slot(reasons, ranked, judged, routine, choice.leaveIn(), "leave-in", c -> c.leaveIn());
+        slot(reasons, ranked, judged, routine, choice.gel(), "gel", c -> c.gel());
+        slot(reasons, ranked, judged, routine, choice.mousse(), "mousse", c -> c.mousse());
         other(
                 reasons,
+                ranked,
                 judged,
                 c -> c.wearsSame(choice) && c.drying() == choice.drying() && c.hands() != choice.hands(),
                 c -> c.hands().label);
         other(
                 reasons,
+                ranked,
                 judged,
                 c -> c.wearsSame(choice) && c.hands() == choice.hands() && c.drying() != choice.drying(),
                 c -> c.drying().label);
@@ -145,6 +143,7 @@ final class Presentation {
     /** The best plan that differs in this one layer, and what that would change. */
     private void slot(
             List<Reason> reasons,
+            List<Planner.Judged> ranked,
             Planner.Judged judged,
             Routine routine,
             Product used,
@@ -181,6 +180,7 @@ final class Presentation {
 
     private void other(
             List<Reason> reasons,
+            List<Planner.Judged> ranked,
             Planner.Judged judged,
             java.util.function.Predicate<Choice> wanted,
             java.util.function.Function<Choice, String> label) {

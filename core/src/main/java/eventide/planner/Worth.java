@@ -6,6 +6,7 @@ import eventide.check.Severity;
 import eventide.check.Wash;
 import eventide.drying.Wetness;
 import eventide.outcome.OutcomeModel;
+import eventide.outcome.ScoreName;
 import eventide.outcome.Scores;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
@@ -15,28 +16,56 @@ final class Worth {
     /** What a goal of 0 still weighs: nobody wants it bad. */
     private static final double FLOOR = .35;
 
-    private static final double WARNING_COSTS = 4;
-    private static final double NOTE_COSTS = .3;
-    private static final double CHAIR_MINUTE_COSTS = .04;
-    private static final double WAITING_MINUTE_COSTS = .01;
+    static final double WARNING_COSTS = 4;
+    static final double NOTE_COSTS = .3;
+    static final double CHAIR_MINUTE_COSTS = .04;
+    static final double WAITING_MINUTE_COSTS = .01;
     /** A point of water left when the client goes: dry is better, damp is no disaster. */
     private static final double DAMP_COSTS = .08;
 
-    private static final double LAYER_COSTS = .6;
-    private static final double LIMP_FROM = 5;
+    static final double LAYER_COSTS = .6;
+    static final double LIMP_FROM = 5;
+    static final double LIMP_COSTS = 1.5;
 
     private Worth() {}
 
+    /** Slack for sums taken in another order, in points of worth. */
+    static final double ROUNDING = 1e-6;
+
+    /** What scores are worth to a goal, nothing else counted. Rises with every score that is wanted, falls with the others. */
+    static double ofScores(Goal goal, Scores scores) {
+        return linear(goal, new double[] {
+                    scores.definition(),
+                    scores.clumping(),
+                    scores.frizz(),
+                    scores.shrinkagePercent(),
+                    scores.volume(),
+                    scores.softness(),
+                    scores.hold(),
+                    scores.weight(),
+                    scores.days()
+                })
+                - limp(scores.weight());
+    }
+
+    /** The part that adds up over zones, of scores in the order of {@link ScoreName}. */
+    static double linear(Goal goal, double[] scores) {
+        return (goal.definition() + FLOOR) * scores[ScoreName.DEFINITION.ordinal()]
+                + (goal.definition() + FLOOR) / 2 * scores[ScoreName.CLUMPING.ordinal()]
+                + (goal.volume() + FLOOR) * scores[ScoreName.VOLUME.ordinal()]
+                + (goal.softness() + FLOOR) * scores[ScoreName.SOFTNESS.ordinal()]
+                + (goal.longevity() + FLOOR) * 1.3 * scores[ScoreName.DAYS.ordinal()]
+                - goal.length() * scores[ScoreName.SHRINKAGE.ordinal()] / 10
+                - (goal.lowFrizzOrDefinition() + FLOOR) * scores[ScoreName.FRIZZ.ordinal()];
+    }
+
+    /** What weight costs once hair goes limp. */
+    static double limp(double weight) {
+        return LIMP_COSTS * Math.max(0, weight - LIMP_FROM);
+    }
+
     static double of(Wash wash, Scores scores) {
-        Goal goal = wash.goal();
-        double worth = (goal.definition() + FLOOR) * scores.definition()
-                + (goal.definition() + FLOOR) / 2 * scores.clumping()
-                + (goal.volume() + FLOOR) * scores.volume()
-                + (goal.softness() + FLOOR) * scores.softness()
-                + (goal.longevity() + FLOOR) * 1.3 * scores.days()
-                - goal.length() * scores.shrinkagePercent() / 10
-                - (goal.lowFrizzOrDefinition() + FLOOR) * scores.frizz()
-                - 1.5 * Math.max(0, scores.weight() - LIMP_FROM);
+        double worth = ofScores(wash.goal(), scores);
         for (Finding finding : Checker.plainly(wash)) {
             worth -= finding.severity() == Severity.NOTE ? NOTE_COSTS : WARNING_COSTS;
         }

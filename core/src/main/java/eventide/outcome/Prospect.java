@@ -1,0 +1,207 @@
+package eventide.outcome;
+
+import eventide.check.Layer;
+import eventide.check.Load;
+import eventide.check.Wash;
+import eventide.hair.Reading;
+import eventide.hair.Zone;
+import eventide.product.Product;
+import eventide.product.Role;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.Predicate;
+
+/**
+ * The best that washes of one kind could come to: the same steps, with stylers whose hold and richness lie within bounds.
+ * No wash of the kind scores better in anything that is wanted, or worse in anything that is not: every piece of the
+ * outcome rises or falls with hold and richness all the way, so each is taken at its better end, and mishaps are left out.
+ */
+public final class Prospect {
+    private static final List<Effect> SURE = List.of(new HairEffect(), new HandsEffect(), new DryingEffect());
+    private static final ScoreName[] NAMES = ScoreName.values();
+    /** Nothing worn and a trace worn are the same but for the number of pieces. */
+    private static final double TRACE = 1e-9;
+
+    private final List<Place> places = new ArrayList<>();
+
+    /** Zones that read and score alike, as one; {@code share} is their part of the head. */
+    public static final class Place {
+        private final Wash wash;
+        private final Zone zone;
+        private final Reading hair;
+        private final double borne;
+        private final double besideRichness;
+        private final boolean broken;
+        private final double[] sure;
+        private double share;
+
+        private Place(Wash wash, Zone zone, double[] sure, double besideRichness) {
+            this.wash = wash;
+            this.zone = zone;
+            this.hair = wash.hair().at(zone);
+            this.borne = Load.borne(hair, wash.schools());
+            this.besideRichness = besideRichness;
+            this.broken = FinishEffect.isBroken(wash, zone);
+            this.sure = sure;
+            this.share = zone.share();
+        }
+
+        public boolean isCrown() {
+            return zone == Zone.CROWN;
+        }
+
+        public double share() {
+            return share;
+        }
+
+        private boolean isLike(Place other) {
+            return isCrown() == other.isCrown()
+                    && hair.equals(other.hair)
+                    && broken == other.broken
+                    && besideRichness == other.besideRichness
+                    && Arrays.equals(sure, other.sure);
+        }
+
+        /** What hold within these bounds adds to each score, at best. */
+        public double[] byHold(double least, double most) {
+            Pieces low = new Pieces(zone);
+            Pieces high = new Pieces(zone);
+            holdPieces(least, low);
+            holdPieces(most, high);
+            double[] sums = low.better(high);
+            // Whether there is a cast is a step, not a slope: both sides of it are weighed where both may be.
+            double[] cast = finish(most);
+            double[] none = finish(least);
+            for (int i = 0; i < sums.length; i++) {
+                sums[i] += Prospect.better(NAMES[i], cast[i], none[i]);
+            }
+            return sums;
+        }
+
+        private void holdPieces(double hold, Ledger into) {
+            ProductEffect.holds(hold, hold, hair, "", into);
+            FinishEffect.worn(wash, hair, hold, into);
+        }
+
+        private double[] finish(double hold) {
+            Ledger ledger = new Ledger(zone, false);
+            FinishEffect.finish(broken, hold, ledger);
+            return sums(ledger);
+        }
+
+        /** What richness within these bounds adds to each score, at best; in points of {@link Load}. */
+        public double[] byRichness(double least, double most) {
+            Pieces low = new Pieces(zone);
+            Pieces high = new Pieces(zone);
+            ProductEffect.moistens(Math.max(TRACE, least + besideRichness), borne, hair, low);
+            ProductEffect.moistens(Math.max(TRACE, most + besideRichness), borne, hair, high);
+            return low.better(high);
+        }
+
+        /** Each score with what hold, richness and foam add. */
+        public double[] scores(double[] byHold, double[] byRichness, boolean foam) {
+            double[] scores = new double[NAMES.length];
+            for (int i = 0; i < scores.length; i++) {
+                double foamed = foam && NAMES[i] == ScoreName.VOLUME ? ProductEffect.FOAM_LIFTS : 0;
+                scores[i] = Ledger.bend(sure[i] + byHold[i] + byRichness[i] + foamed, NAMES[i].most());
+            }
+            return scores;
+        }
+    }
+
+    private Prospect() {}
+
+    /**
+     * @param plain a wash of that kind
+     * @param open which of its layers stand for the stylers in question, and are not counted
+     */
+    public static Prospect of(Wash plain, Predicate<Layer> open) {
+        Prospect prospect = new Prospect();
+        for (Zone zone : Zone.values()) {
+            Ledger ledger = new Ledger(zone, false);
+            SURE.forEach(effect -> effect.add(plain, plain.hair().at(zone), ledger));
+            double beside = 0;
+            for (Layer layer : plain.layersIn(zone)) {
+                if (!open.test(layer)) {
+                    beside += Load.richness(layer.product());
+                    if (layer.product().role() == Role.OIL) {
+                        ProductEffect.oils("", ledger);
+                    }
+                }
+            }
+            prospect.add(new Place(plain, zone, sums(ledger), beside));
+        }
+        return prospect;
+    }
+
+    private void add(Place place) {
+        for (Place known : places) {
+            if (known.isLike(place)) {
+                known.share += place.share;
+                return;
+            }
+        }
+        places.add(place);
+    }
+
+    public List<Place> places() {
+        return places;
+    }
+
+    /** Hold of the strongest of some products and the next, 0 to 10: rises with each. */
+    public static double together(double[] holds) {
+        double best = 0;
+        double second = 0;
+        for (double hold : holds) {
+            second = Math.max(second, Math.min(best, hold));
+            best = Math.max(best, hold);
+        }
+        return ProductEffect.together(best, second);
+    }
+
+    /** What an advised amount of a product adds to the hold of a head, 0 where its role does not count. */
+    public static double hold(Product product) {
+        return ProductEffect.counts(product) ? product.hold() * ProductEffect.taken(1) : 0;
+    }
+
+    private static double[] sums(Ledger ledger) {
+        double[] sums = new double[NAMES.length];
+        for (int i = 0; i < sums.length; i++) {
+            sums[i] = ledger.sum(NAMES[i]);
+        }
+        return sums;
+    }
+
+    private static double better(ScoreName score, double a, double b) {
+        boolean less = score == ScoreName.FRIZZ || score == ScoreName.SHRINKAGE || score == ScoreName.WEIGHT;
+        return less ? Math.min(a, b) : Math.max(a, b);
+    }
+
+    /** Contributions in the order they are made, so that two runs can be laid side by side. */
+    private static final class Pieces extends Ledger {
+        private static final int MOST = 32;
+
+        private final double[] by = new double[MOST];
+        private final ScoreName[] of = new ScoreName[MOST];
+        private int count;
+
+        Pieces(Zone zone) {
+            super(zone, false);
+        }
+
+        @Override
+        void add(ScoreName score, double points, String because) {
+            of[count] = score;
+            by[count++] = points;
+        }
+
+        double[] better(Pieces other) {
+            double[] sums = new double[NAMES.length];
+            for (int i = 0; i < count; i++) {
+                sums[of[i].ordinal()] += Prospect.better(of[i], by[i], other.by[i]);
+            }
+            return sums;
+        }
+    }
+}

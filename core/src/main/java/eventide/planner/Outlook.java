@@ -1,0 +1,188 @@
+package eventide.planner;
+
+import eventide.outcome.Prospect;
+import eventide.outcome.ScoreName;
+import eventide.routine.Goal;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * A {@link Prospect} for a goal: the most that plans of one kind are worth, over a grid of hold and richness, so that a
+ * bound is looked up instead of computed. Each cell holds for everything inside it; wide bounds are looked up on a coarse
+ * grid, narrow ones on a fine one, and a cell is worked out when it is first asked for.
+ */
+final class Outlook {
+    private static final int WEIGHT = ScoreName.WEIGHT.ordinal();
+    /** More cells than this across, and a grid would cost more than it tells. */
+    private static final int ACROSS = 7;
+
+    private final Goal goal;
+    private final Prospect prospect;
+    /** Finest first. */
+    private final List<Grid> grids;
+
+    Outlook(Prospect prospect, Goal goal) {
+        this.prospect = prospect;
+        this.goal = goal;
+        this.grids = List.of(
+                new Grid(edges(10, .1, .1), edges(30, .1, .3)),
+                new Grid(edges(10, .4, .4), edges(30, .4, 1)),
+                new Grid(edges(10, 1.25, 1.25), edges(30, 1, 4)));
+    }
+
+    /** From 0 to a value in steps that widen: richness matters less the more there is. */
+    private static double[] edges(double to, double first, double last) {
+        List<Double> edges = new ArrayList<>();
+        for (double at = 0; at < to - 1e-9; at += first + (last - first) * at / to) {
+            edges.add(at);
+        }
+        edges.add(to);
+        return edges.stream().mapToDouble(Double::doubleValue).toArray();
+    }
+
+    /** What stylers leave somewhere: hold and richness, from and to. */
+    record Worn(double leastHold, double mostHold, double leastRichness, double mostRichness, boolean foam) {}
+
+    /** The most plans are worth that leave this. Weight is charged in full or not at all, whichever bounds them more. */
+    double most(Worn elsewhere, Worn crown) {
+        double[] sums = new double[2];
+        finest(elsewhere).addMost(elsewhere, false, sums);
+        finest(crown).addMost(crown, true, sums);
+        return Math.min(sums[0], sums[1]);
+    }
+
+    private Grid finest(Worn worn) {
+        Grid grid = grids.get(0);
+        for (int i = 1; i < grids.size() && grid.across(worn) > ACROSS; i++) {
+            grid = grids.get(i);
+        }
+        return grid;
+    }
+
+    /** As {@link #most}, worked out for exactly these bounds. */
+    double mostExactly(Worn elsewhere, Worn crown) {
+        double worth = 0;
+        double weight = 0;
+        for (Prospect.Place place : prospect.places()) {
+            Worn worn = place.isCrown() ? crown : elsewhere;
+            double[] scores = place.scores(
+                    place.byHold(worn.leastHold, worn.mostHold),
+                    place.byRichness(worn.leastRichness, worn.mostRichness),
+                    worn.foam);
+            worth += place.share() * Worth.linear(goal, scores);
+            weight += place.share() * scores[WEIGHT];
+        }
+        return worth - Worth.limp(weight);
+    }
+
+    /** Cells of hold by richness; NaN until asked for. Two threads that ask at once work out the same number. */
+    private final class Grid {
+        private final Scale hold;
+        private final Scale rich;
+        private final double[][] cells = new double[8][];
+        private final double[][][] byHold;
+        private final double[][][] byRich;
+
+        Grid(double[] hold, double[] rich) {
+            this.hold = new Scale(hold);
+            this.rich = new Scale(rich);
+            for (int i = 0; i < cells.length; i++) {
+                cells[i] = new double[(hold.length - 1) * (rich.length - 1)];
+                Arrays.fill(cells[i], Double.NaN);
+            }
+            byHold = new double[prospect.places().size()][hold.length - 1][];
+            byRich = new double[prospect.places().size()][rich.length - 1][];
+        }
+
+        int across(Worn worn) {
+            return Math.max(
+                    hold.cell(worn.mostHold) - hold.cell(worn.leastHold),
+                    rich.cell(worn.mostRichness) - rich.cell(worn.leastRichness));
+        }
+
+        /** Adds the most without and with the charge for weight. */
+        void addMost(Worn worn, boolean crown, double[] sums) {
+            double[] free = cells[table(crown, worn.foam, false)];
+            double[] charged = cells[table(crown, worn.foam, true)];
+            int h1 = hold.cell(worn.mostHold);
+            int r0 = rich.cell(worn.leastRichness);
+            int r1 = rich.cell(worn.mostRichness);
+            double mostFree = Double.NEGATIVE_INFINITY;
+            double mostCharged = Double.NEGATIVE_INFINITY;
+            for (int h = hold.cell(worn.leastHold); h <= h1; h++) {
+                for (int r = r0; r <= r1; r++) {
+                    int at = h * rich.cells() + r;
+                    if (Double.isNaN(free[at])) {
+                        fill(h, r, crown, worn.foam);
+                    }
+                    mostFree = Math.max(mostFree, free[at]);
+                    mostCharged = Math.max(mostCharged, charged[at]);
+                }
+            }
+            sums[0] += mostFree;
+            sums[1] += mostCharged;
+        }
+
+        private void fill(int h, int r, boolean crown, boolean foam) {
+            double free = 0;
+            double charged = 0;
+            for (int p = 0; p < byHold.length; p++) {
+                Prospect.Place place = prospect.places().get(p);
+                if (place.isCrown() != crown) {
+                    continue;
+                }
+                if (byHold[p][h] == null) {
+                    byHold[p][h] = place.byHold(hold.edge(h), hold.edge(h + 1));
+                }
+                if (byRich[p][r] == null) {
+                    byRich[p][r] = place.byRichness(rich.edge(r), rich.edge(r + 1));
+                }
+                double[] scores = place.scores(byHold[p][h], byRich[p][r], foam);
+                double worth = Worth.linear(goal, scores);
+                free += place.share() * worth;
+                charged += place.share() * (worth - Worth.LIMP_COSTS * (scores[WEIGHT] - Worth.LIMP_FROM));
+            }
+            int at = h * rich.cells() + r;
+            cells[table(crown, foam, false)][at] = free;
+            cells[table(crown, foam, true)][at] = charged;
+        }
+
+        private int table(boolean crown, boolean foam, boolean charged) {
+            return (crown ? 4 : 0) + (foam ? 2 : 0) + (charged ? 1 : 0);
+        }
+    }
+
+    /** Edges of cells along one side, and which cell a value lies in. */
+    private static final class Scale {
+        private static final double LOOKED_UP_BY = .05;
+
+        private final double[] edges;
+        private final int[] cells;
+
+        Scale(double[] edges) {
+            this.edges = edges;
+            cells = new int[(int) Math.ceil(edges[edges.length - 1] / LOOKED_UP_BY) + 1];
+            for (int i = 0; i < cells.length; i++) {
+                int found = Arrays.binarySearch(edges, i * LOOKED_UP_BY);
+                cells[i] = Math.max(0, Math.min(edges.length - 2, found >= 0 ? found : -found - 2));
+            }
+        }
+
+        int cells() {
+            return edges.length - 1;
+        }
+
+        double edge(int i) {
+            return edges[i];
+        }
+
+        int cell(double value) {
+            int at = cells[Math.min(cells.length - 1, (int) (value / LOOKED_UP_BY))];
+            while (at < edges.length - 2 && edges[at + 1] <= value) {
+                at++;
+            }
+            return at;
+        }
+    }
+}
