@@ -9,10 +9,12 @@ export const todayQuery = queryOptions({
 
 export const airQuery = queryOptions({ queryKey: ['air'], queryFn: () => answered(api.GET('/api/air')) })
 
-export const productsQuery = queryOptions({
-  queryKey: ['products'],
-  queryFn: () => answered(api.GET('/api/products')),
-})
+/** What may be used on a client: the salon's shelves and the client's own. */
+export const productsQuery = (client: number) =>
+  queryOptions({
+    queryKey: ['products', 'within', client],
+    queryFn: () => answered(api.GET('/api/products', { params: { query: { client } } })),
+  })
 
 export const shelfQuery = queryOptions({
   queryKey: ['products', 'items'],

@@ -1840,7 +1840,9 @@ export interface operations {
     };
     list: {
         parameters: {
-            query?: never;
+            query?: {
+                client?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;

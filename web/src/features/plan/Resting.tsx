@@ -8,7 +8,7 @@ const NONE: Product[] = []
 /** What the plan rests on that nobody has read: the assumption that matters most, and the one test worth doing. */
 export function Resting({ client, setting }: { client: Client; setting: Setting }) {
   const assumed = client.intake?.assumed ?? []
-  const shelf = useQuery(productsQuery).data ?? NONE
+  const shelf = useQuery(productsQuery(client.id)).data ?? NONE
   const resting = useQuery(assumptionsQuery(setting, shelf, assumed)).data
   const cards = useQuery(testCardsQuery).data ?? []
   if (assumed.length === 0 || resting === undefined) return null

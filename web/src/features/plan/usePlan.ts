@@ -43,7 +43,7 @@ export function usePlan(client: Client, hair: Hair): Plan {
     reading === undefined
       ? MILD
       : { temperatureC: reading.temperatureC, relativeHumidity: reading.relativeHumidity }
-  const shelf = useQuery(productsQuery)
+  const shelf = useQuery(productsQuery(client.id))
   const worn = client.intake?.worn
   const setting: Setting = {
     hair,

@@ -12,9 +12,12 @@ final class Constants {
     static final double HOLD_CRUNCHES_FROM = 4;
     static final double HOLD_CRUNCHES = .45;
     /** Hold past what this hair needs, a point: stiff, and on fine hair flat. */
-    static final double HOLD_EXCESS_CRUNCHES = .55;
+    static final double HOLD_EXCESS_CRUNCHES = .7;
 
-    static final double HOLD_EXCESS_FLATTENS_FINE = .45;
+    static final double HOLD_EXCESS_FLATTENS_FINE = .6;
+    /** Of hold past what this hair needs, this much still defines, calms and lasts. */
+    static final double HOLD_PAST_NEED = .35;
+
     static final double HOLD_LASTS_DAYS = .32;
     static final double SECOND_HOLD_COUNTS = .35;
 

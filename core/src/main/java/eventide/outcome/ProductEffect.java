@@ -50,11 +50,12 @@ final class ProductEffect implements Effect {
         String by = ledger.isExplained() ? name + ", hold" : name;
         String past = ledger.isExplained() ? by + " past what this hair needs" : name;
         ledger.add(HOLD, hold, by);
-        ledger.add(DEFINITION, HOLD_DEFINES * hold, by);
-        ledger.add(CLUMPING, HOLD_DEFINES / 2 * hold, by);
-        ledger.add(FRIZZ, -HOLD_CALMS_FRIZZ * hold, by);
+        double useful = Math.min(hold, needed(hair)) + HOLD_PAST_NEED * Math.max(0, hold - needed(hair));
+        ledger.add(DEFINITION, HOLD_DEFINES * useful, by);
+        ledger.add(CLUMPING, HOLD_DEFINES / 2 * useful, by);
+        ledger.add(FRIZZ, -HOLD_CALMS_FRIZZ * useful, by);
         ledger.add(VOLUME, -HOLD_FLATTENS * put, by);
-        ledger.add(DAYS, HOLD_LASTS_DAYS * hold, by);
+        ledger.add(DAYS, HOLD_LASTS_DAYS * useful, by);
         ledger.add(SOFTNESS, -HOLD_CRUNCHES * Math.max(0, put - HOLD_CRUNCHES_FROM), by);
         double excess = Math.max(0, put - needed(hair));
         ledger.add(SOFTNESS, -HOLD_EXCESS_CRUNCHES * excess, past);

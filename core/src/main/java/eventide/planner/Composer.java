@@ -30,6 +30,9 @@ final class Composer {
     private static final double CAST_DRY = 57;
 
     private static final double CLIPS_DRY = 70;
+    /** Brushing and coiling want hair wetter than about 65 % [CP]; a little over, for it goes on drying. */
+    private static final double SLIPPERY = 72;
+
     private static final double PART_DRY = 85;
     private static final double CAST_FROM_HOLD = 5;
     private static final List<Position> TURNS = List.of(Position.SIDE, Position.UPSIDE_DOWN, Position.UPRIGHT);
@@ -119,7 +122,8 @@ final class Composer {
             steps.add(scrunch());
             return;
         }
-        double aim = aim(hold);
+        boolean slippery = choice.hands() == Choice.Hands.BRUSH || choice.hands() == Choice.Hands.COIL;
+        double aim = slippery ? Math.max(aim(hold), Math.min(SLIPPERY, hold.windowHigh())) : aim(hold);
         squeezeFor(hold, steps);
         List<Step> inner = new ArrayList<>();
         inner.add(Step.of(Action.MIST).toWetness(aim).minutes(.25).build());
@@ -289,10 +293,13 @@ final class Composer {
                 .orElse(null);
     }
 
+    /** What builds up is taken where there is nothing else, in points of richness [OURS]. */
+    private static final double AVOIDED = 6;
+
     /** Of several washing products or oils, the one whose richness suits the strand. */
     private double unfit(Product product) {
         double wanted = query.hair().strand() == Strand.FINE ? 2 : query.hair().strand() == Strand.MEDIUM ? 4 : 7;
-        return Math.abs(product.richness() - wanted);
+        return Math.abs(product.richness() - wanted) + (product.label().traits().buildsUp() ? AVOIDED : 0);
     }
 
     private static void addIf(List<Product> layers, Product product) {

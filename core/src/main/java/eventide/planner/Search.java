@@ -69,7 +69,15 @@ final class Search {
     /** What is sure of a frame with a cast or without one, or with nothing that holds. */
     private record Ground(Outlook outlook, double costs, int layers) {}
 
-    private record GroundKey(Frame frame, boolean holds, boolean cast, boolean guards) {}
+    /** What a plan wears, as far as it decides which steps there are. */
+    private enum Kind {
+        NOTHING,
+        MOISTURE,
+        HOLD,
+        CAST
+    }
+
+    private record GroundKey(Frame frame, Kind kind, boolean guards) {}
 
     private final Map<GroundKey, Ground> grounds = new ConcurrentHashMap<>();
 
@@ -93,7 +101,7 @@ final class Search {
         driest = least;
         // Each kind of wash is worked out once and apart from the others: on as many cores as there are.
         frames.stream()
-                .flatMap(frame -> Stream.of(true, false).map(cast -> new GroundKey(frame, true, cast, false)))
+                .flatMap(frame -> Stream.of(Kind.HOLD, Kind.CAST).map(kind -> new GroundKey(frame, kind, false)))
                 .toList()
                 .parallelStream()
                 .forEach(key -> grounds.put(key, lay(key)));
@@ -269,25 +277,32 @@ final class Search {
     }
 
     private double most(Frame frame, Product[] taken, int decided, boolean exactly) {
-        Product gel = taken[Slot.GEL.ordinal()];
-        Product mousse = taken[Slot.MOUSSE.ordinal()];
-        boolean settled = decided > Slot.MOUSSE.ordinal();
-        double hold = Math.max(gel == null ? 0 : gel.hold(), mousse == null ? 0 : mousse.hold());
         double most = Double.NEGATIVE_INFINITY;
-        for (boolean holds : BOTH) {
-            for (boolean cast : BOTH) {
-                boolean possible = settled
-                        ? holds == (gel != null || mousse != null) && cast == hold >= CAST_FROM_HOLD
-                        : (holds || !cast) && (holds || gel == null) && (cast || hold < CAST_FROM_HOLD);
-                if (possible) {
-                    most = Math.max(most, most(ground(frame, holds, cast, guards(taken)), taken, decided, exactly));
-                }
+        for (Kind kind : KINDS) {
+            if (isPossible(kind, taken, decided)) {
+                most = Math.max(most, most(ground(frame, kind, guards(taken)), taken, decided, exactly));
             }
         }
         return most;
     }
 
-    private static final boolean[] BOTH = {true, false};
+    private static final Kind[] KINDS = Kind.values();
+
+    /** Whether a branch can still come to be of a kind. */
+    private static boolean isPossible(Kind kind, Product[] taken, int decided) {
+        Product gel = taken[Slot.GEL.ordinal()];
+        Product mousse = taken[Slot.MOUSSE.ordinal()];
+        boolean holds = gel != null || mousse != null;
+        boolean worn = holds || taken[Slot.CREAM.ordinal()] != null || taken[Slot.LEAVE_IN.ordinal()] != null;
+        double hold = Math.max(gel == null ? 0 : gel.hold(), mousse == null ? 0 : mousse.hold());
+        boolean settled = decided > Slot.MOUSSE.ordinal();
+        return switch (kind) {
+            case NOTHING -> !worn;
+            case MOISTURE -> !holds && (worn || decided < taken.length);
+            case HOLD -> hold < CAST_FROM_HOLD && (holds || !settled);
+            case CAST -> hold >= CAST_FROM_HOLD || !settled;
+        };
+    }
 
     private static boolean guards(Product[] taken) {
         Product gel = taken[Slot.GEL.ordinal()];
@@ -367,46 +382,58 @@ final class Search {
     private static final Slot[] SLOTS = Slot.values();
 
     /** Without anything that holds nobody shapes, so all ways of shaping are one. */
-    private Ground ground(Frame frame, boolean holds, boolean cast, boolean guards) {
-        return grounds.computeIfAbsent(
-                new GroundKey(holds ? frame : new Frame(frames.get(0).hands(), frame.drying()), holds, cast, guards),
-                this::lay);
+    private Ground ground(Frame frame, Kind kind, boolean guards) {
+        boolean shaped = kind == Kind.HOLD || kind == Kind.CAST;
+        Frame own = shaped ? frame : new Frame(frames.get(0).hands(), frame.drying());
+        return grounds.computeIfAbsent(new GroundKey(own, kind, guards && shaped), this::lay);
     }
 
-    /** A wash of that kind on the driest hair any styler here asks for: nothing takes fewer minutes. */
+    /**
+     * A wash of that kind on the driest hair any styler here asks for: nothing takes fewer minutes. Where nothing holds, a
+     * leave-in stands in, and the time it takes is not counted.
+     */
     private Ground lay(GroundKey key) {
-        double high = Math.min(100, driest / .8);
-        Product stand = key.holds()
-                ? new Product(
-                        null,
-                        "any styler",
-                        Role.GEL,
-                        key.cast() ? CAST_FROM_HOLD : CAST_FROM_HOLD - .1,
-                        0.0,
-                        0.0,
-                        high,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        key.guards())
-                : null;
+        Product stand = stand(key);
         Choice choice = new Choice(
-                null, null, stand, null, key.frame().hands(), key.frame().drying());
+                key.kind() == Kind.MOISTURE ? stand : null,
+                null,
+                key.kind() == Kind.HOLD || key.kind() == Kind.CAST ? stand : null,
+                null,
+                key.frame().hands(),
+                key.frame().drying());
         Wash wash = Wash.of(
                 composer.compose(choice), query.hair(), query.goal(), query.air(), query.schools(), query.limits());
         Predicate<Layer> open = layer -> layer.product() == stand;
         int layers = (int) wash.layers().stream().filter(open.negate()).count();
         double costs = Worth.CHAIR_MINUTE_COSTS * wash.course().chairMinutes()
-                + Worth.WAITING_MINUTE_COSTS * wash.course().minutes();
+                + Worth.WAITING_MINUTE_COSTS * wash.course().minutes()
+                - (key.kind() == Kind.MOISTURE ? added(Slot.LEAVE_IN, stand) / ADDED_AT_LEAST : 0);
         for (Finding finding : Checker.plainly(wash)) {
             if (SURE_FINDINGS.contains(finding.rule()) && finding.severity() != Severity.NOTE) {
                 costs += Worth.WARNING_COSTS;
             }
         }
         return new Ground(new Outlook(Prospect.of(wash, open), query.goal()), costs, layers);
+    }
+
+    private Product stand(GroundKey key) {
+        boolean moisture = key.kind() == Kind.MOISTURE;
+        double hold = moisture ? 0 : key.kind() == Kind.CAST ? CAST_FROM_HOLD : CAST_FROM_HOLD - .1;
+        return new Product(
+                null,
+                "any styler",
+                moisture ? Role.LEAVE_IN : Role.GEL,
+                hold,
+                0.0,
+                0.0,
+                Math.min(100, driest / .8),
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                key.guards());
     }
 }

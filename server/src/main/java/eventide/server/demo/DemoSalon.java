@@ -215,7 +215,7 @@ class DemoSalon implements SmartInitializingSingleton {
     /** A wash some days ago, with one of the planner's suggestions, done a little slower than planned. */
     private void wash(Client client, int daysAgo, int choice) {
         Air air = Air.of(21 + scatter.nextInt(3), 48 + scatter.nextInt(10));
-        List<Product> products = shelf.list();
+        List<Product> products = shelf.within(client.id());
         List<Suggestion> suggestions = Planner.suggest(
                         new Query(client.hair(), client.goal(), air, null, client.limits(), products))
                 .suggestions();

@@ -64,8 +64,8 @@ class ShelfController {
     }
 
     @GetMapping("/products")
-    List<Product> list() {
-        return shelf.list();
+    List<Product> list(@RequestParam(name = "client", required = false) Long client) {
+        return client == null ? shelf.list() : shelf.within(client);
     }
 
     @PostMapping("/products")

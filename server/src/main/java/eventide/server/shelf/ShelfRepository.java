@@ -13,6 +13,8 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
@@ -70,6 +72,18 @@ public class ShelfRepository {
     /** Everything in reach, whichever shelf it stands on. */
     public List<Product> list() {
         return items().stream().map(ShelfItem::product).toList();
+    }
+
+    /** What may be used on a client: the salon's, and the client's own. */
+    public List<Product> within(long client) {
+        Set<Long> reach = shelves().stream()
+                .filter(known -> known.clientId() == null || known.clientId() == client)
+                .map(Shelf::id)
+                .collect(Collectors.toSet());
+        return items().stream()
+                .filter(item -> reach.contains(item.shelfId()))
+                .map(ShelfItem::product)
+                .toList();
     }
 
     public List<ShelfItem> items() {
