@@ -1,20 +1,12 @@
 package eventide.planner;
 
-import eventide.check.Checker;
-import eventide.check.Finding;
-import eventide.check.Layer;
 import eventide.check.Load;
-import eventide.check.Severity;
 import eventide.check.Wash;
-import eventide.drying.StepDuration;
 import eventide.outcome.OutcomeModel;
 import eventide.outcome.Prospect;
 import eventide.planner.Outlook.Worn;
 import eventide.product.Product;
 import eventide.product.Role;
-import eventide.routine.Action;
-import eventide.routine.Step;
-import eventide.routine.Technique;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -22,11 +14,9 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.PriorityQueue;
-import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Predicate;
-import java.util.stream.Stream;
 
 /**
  * Finds the best plan exactly: branch and bound over gel, mousse, cream and leave-in (none, or one of the shelf) under
@@ -42,16 +32,6 @@ final class Search {
         LEAVE_IN
     }
 
-    /**
-     * Of the hands' own time for a further layer this much at least is added to the whole: meanwhile the hair dries, and
-     * the dryer has less to do, but never as fast as under the dryer.
-     */
-    private static final double ADDED_AT_LEAST = .5;
-
-    private static final double CAST_FROM_HOLD = 5;
-    /** Findings that no choice of styler can take from a way of drying or shaping. */
-    private static final Set<String> SURE_FINDINGS = Set.of("D5", "T4");
-
     private final Query query;
     private final Composer composer;
     private final Map<Slot, List<Product>> options = new EnumMap<>(Slot.class);
@@ -59,27 +39,11 @@ final class Search {
     private final List<Frame> frames = new ArrayList<>();
     private final Map<Choice, Planner.Judged> judged = new ConcurrentHashMap<>();
     private final Map<String, Integer> broken = new ConcurrentHashMap<>();
-    private final Map<Product, Double> added = new ConcurrentHashMap<>();
-    private final double driest;
+    private final Grounds grounds;
     private final AtomicInteger bounded = new AtomicInteger();
 
     /** One way of shaping and drying. */
     record Frame(Choice.Hands hands, Choice.Drying drying) {}
-
-    /** What is sure of a frame with a cast or without one, or with nothing that holds. */
-    private record Ground(Outlook outlook, double costs, int layers) {}
-
-    /** What a plan wears, as far as it decides which steps there are. */
-    private enum Kind {
-        NOTHING,
-        MOISTURE,
-        HOLD,
-        CAST
-    }
-
-    private record GroundKey(Frame frame, Kind kind, boolean guards) {}
-
-    private final Map<GroundKey, Ground> grounds = new ConcurrentHashMap<>();
 
     /** A branch: the first slots decided, the most any plan on it can be worth, and whether that is as near as it gets. */
     private record Node(Frame frame, Product[] taken, int decided, double most, boolean exactly) {}
@@ -98,13 +62,7 @@ final class Search {
                 least = product == null ? least : Math.min(least, Composer.squeezedTo(product));
             }
         }
-        driest = least;
-        // Each kind of wash is worked out once and apart from the others: on as many cores as there are.
-        frames.stream()
-                .flatMap(frame -> Stream.of(Kind.HOLD, Kind.CAST).map(kind -> new GroundKey(frame, kind, false)))
-                .toList()
-                .parallelStream()
-                .forEach(key -> grounds.put(key, lay(key)));
+        grounds = new Grounds(query, composer, frames, least);
     }
 
     private void fill(Slot slot, List<Product> allowed, Predicate<Product> wanted) {
@@ -278,18 +236,18 @@ final class Search {
 
     private double most(Frame frame, Product[] taken, int decided, boolean exactly) {
         double most = Double.NEGATIVE_INFINITY;
-        for (Kind kind : KINDS) {
+        for (Grounds.Kind kind : KINDS) {
             if (isPossible(kind, taken, decided)) {
-                most = Math.max(most, most(ground(frame, kind, guards(taken)), taken, decided, exactly));
+                most = Math.max(most, most(grounds.of(frame, kind, guards(taken)), taken, decided, exactly));
             }
         }
         return most;
     }
 
-    private static final Kind[] KINDS = Kind.values();
+    private static final Grounds.Kind[] KINDS = Grounds.Kind.values();
 
     /** Whether a branch can still come to be of a kind. */
-    private static boolean isPossible(Kind kind, Product[] taken, int decided) {
+    private static boolean isPossible(Grounds.Kind kind, Product[] taken, int decided) {
         Product gel = taken[Slot.GEL.ordinal()];
         Product mousse = taken[Slot.MOUSSE.ordinal()];
         boolean holds = gel != null || mousse != null;
@@ -299,8 +257,8 @@ final class Search {
         return switch (kind) {
             case NOTHING -> !worn;
             case MOISTURE -> !holds && (worn || decided < taken.length);
-            case HOLD -> hold < CAST_FROM_HOLD && (holds || !settled);
-            case CAST -> hold >= CAST_FROM_HOLD || !settled;
+            case HOLD -> hold < Grounds.CAST_FROM_HOLD && (holds || !settled);
+            case CAST -> hold >= Grounds.CAST_FROM_HOLD || !settled;
         };
     }
 
@@ -313,11 +271,13 @@ final class Search {
      * Nothing that misses its water does any better for it, so all is taken as met. Of the slots still open none may be
      * taken, or one, or more: each has its cost, whatever it brings.
      */
-    private double most(Ground ground, Product[] taken, int decided, boolean exactly) {
+    private double most(Grounds.Ground ground, Product[] taken, int decided, boolean exactly) {
         double fixed = Worth.ROUNDING - ground.costs() - Worth.LAYER_COSTS * ground.layers();
         for (Slot slot : Slot.values()) {
             Product product = taken[slot.ordinal()];
-            fixed -= product == null ? 0 : Worth.LAYER_COSTS + added(slot, product);
+            fixed -= product == null
+                    ? 0
+                    : Worth.LAYER_COSTS + (slot == Slot.CREAM || slot == Slot.LEAVE_IN ? grounds.added(product) : 0);
         }
         double most = Double.NEGATIVE_INFINITY;
         for (int further = 0; further <= taken.length - decided; further++) {
@@ -329,23 +289,6 @@ final class Search {
             most = Math.max(most, worth - Worth.LAYER_COSTS * further);
         }
         return fixed + most;
-    }
-
-    /** What the minutes of a layer under the hold cost at least. */
-    private double added(Slot slot, Product product) {
-        if (slot != Slot.CREAM && slot != Slot.LEAVE_IN) {
-            return 0;
-        }
-        return added.computeIfAbsent(
-                product,
-                own -> ADDED_AT_LEAST
-                        * (Worth.CHAIR_MINUTE_COSTS + Worth.WAITING_MINUTE_COSTS)
-                        * StepDuration.wholeHead(
-                                Step.of(Action.APPLY)
-                                        .product(own)
-                                        .technique(Technique.RAKE)
-                                        .build(),
-                                query.hair()));
     }
 
     /** Bounds of what is worn: decided slots as they are, and from nothing to the most that so many open ones bring. */
@@ -380,60 +323,4 @@ final class Search {
     }
 
     private static final Slot[] SLOTS = Slot.values();
-
-    /** Without anything that holds nobody shapes, so all ways of shaping are one. */
-    private Ground ground(Frame frame, Kind kind, boolean guards) {
-        boolean shaped = kind == Kind.HOLD || kind == Kind.CAST;
-        Frame own = shaped ? frame : new Frame(frames.get(0).hands(), frame.drying());
-        return grounds.computeIfAbsent(new GroundKey(own, kind, guards && shaped), this::lay);
-    }
-
-    /**
-     * A wash of that kind on the driest hair any styler here asks for: nothing takes fewer minutes. Where nothing holds, a
-     * leave-in stands in, and the time it takes is not counted.
-     */
-    private Ground lay(GroundKey key) {
-        Product stand = stand(key);
-        Choice choice = new Choice(
-                key.kind() == Kind.MOISTURE ? stand : null,
-                null,
-                key.kind() == Kind.HOLD || key.kind() == Kind.CAST ? stand : null,
-                null,
-                key.frame().hands(),
-                key.frame().drying());
-        Wash wash = Wash.of(
-                composer.compose(choice), query.hair(), query.goal(), query.air(), query.schools(), query.limits());
-        Predicate<Layer> open = layer -> layer.product() == stand;
-        int layers = (int) wash.layers().stream().filter(open.negate()).count();
-        double costs = Worth.CHAIR_MINUTE_COSTS * wash.course().chairMinutes()
-                + Worth.WAITING_MINUTE_COSTS * wash.course().minutes()
-                - (key.kind() == Kind.MOISTURE ? added(Slot.LEAVE_IN, stand) / ADDED_AT_LEAST : 0);
-        for (Finding finding : Checker.plainly(wash)) {
-            if (SURE_FINDINGS.contains(finding.rule()) && finding.severity() != Severity.NOTE) {
-                costs += Worth.WARNING_COSTS;
-            }
-        }
-        return new Ground(new Outlook(Prospect.of(wash, open), query.goal()), costs, layers);
-    }
-
-    private Product stand(GroundKey key) {
-        boolean moisture = key.kind() == Kind.MOISTURE;
-        double hold = moisture ? 0 : key.kind() == Kind.CAST ? CAST_FROM_HOLD : CAST_FROM_HOLD - .1;
-        return new Product(
-                null,
-                "any styler",
-                moisture ? Role.LEAVE_IN : Role.GEL,
-                hold,
-                0.0,
-                0.0,
-                Math.min(100, driest / .8),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                key.guards());
-    }
 }
