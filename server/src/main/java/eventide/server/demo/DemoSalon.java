@@ -94,6 +94,13 @@ class DemoSalon implements SmartInitializingSingleton {
                 null,
                 null);
 
+        ottoline(evening);
+        bram(evening);
+        sunniva(noBrush);
+        perrin(evening);
+    }
+
+    private void ottoline(Limits evening) {
         Client ottoline = add(
                 "Ottoline Marsh",
                 ottoline(),
@@ -110,6 +117,9 @@ class DemoSalon implements SmartInitializingSingleton {
         wash(ottoline, 19, 1);
         wash(ottoline, 12, 0);
         wash(ottoline, 5, 0);
+    }
+
+    private void bram(Limits evening) {
         Client bram = add(
                 "Bram Tolliver",
                 Hair.of(Strand.MEDIUM, Porosity.MEDIUM, Pattern.CURLY_3B, Density.MEDIUM, 36),
@@ -125,6 +135,9 @@ class DemoSalon implements SmartInitializingSingleton {
         wash(bram, 23, 0);
         wash(bram, 16, 1);
         wash(bram, 9, 0);
+    }
+
+    private void sunniva(Limits noBrush) {
         Client sunniva = add(
                 "Sunniva Okoro-Dell",
                 sunniva(),
@@ -134,6 +147,9 @@ class DemoSalon implements SmartInitializingSingleton {
         wash(sunniva, 22, 0);
         wash(sunniva, 15, 0);
         wash(sunniva, 7, 1);
+    }
+
+    private void perrin(Limits evening) {
         Client perrin = add(
                 "Perrin Vane",
                 Hair.of(Strand.MEDIUM, Porosity.LOW, Pattern.WAVY_2B, Density.HIGH, 28),
