@@ -21,7 +21,8 @@ import eventide.routine.Action;
 final class FinishEffect implements Effect {
     @Override
     public void add(Wash wash, Reading hair, Ledger ledger) {
-        finish(isBroken(wash, ledger.zone()), ledger.sum(HOLD), ledger);
+        // A cast comes of what was put on; how well it holds, of what met its water.
+        finish(isBroken(wash, ledger.zone()), ProductEffect.hold(wash, ledger.zone(), false), ledger);
         worn(wash, hair, ledger.sum(HOLD), ledger);
         if (Boolean.TRUE.equals(wash.routine().dailyRefresh())) {
             ledger.add(DAYS, .8, "refreshed daily");

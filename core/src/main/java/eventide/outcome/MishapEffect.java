@@ -5,7 +5,6 @@ import static eventide.outcome.Constants.DAMP_END_FRIZZES;
 import static eventide.outcome.Constants.TOUCH_FRIZZES;
 import static eventide.outcome.ScoreName.CLUMPING;
 import static eventide.outcome.ScoreName.FRIZZ;
-import static eventide.outcome.ScoreName.HOLD;
 
 import eventide.check.Wash;
 import eventide.drying.Visit;
@@ -40,7 +39,8 @@ final class MishapEffect implements Effect {
         }
         double damp = Math.max(0, wash.air().dewPointC() - DAMP_ROOM_C);
         ledger.add(FRIZZ, Math.min(1.5, DAMP_AIR_FRIZZES_PER_HOUR * airHours * damp / 3), "slow drying in damp air");
-        if (FinishEffect.isBroken(wash, ledger.zone()) && ledger.sum(HOLD) >= Constants.CAST_FROM_HOLD) {
+        if (FinishEffect.isBroken(wash, ledger.zone())
+                && ProductEffect.hold(wash, ledger.zone(), false) >= Constants.CAST_FROM_HOLD) {
             ledger.add(FRIZZ, DAMP_END_FRIZZES * Math.min(30, wetWhenBroken(wash)), "cast broken on damp hair");
         }
     }

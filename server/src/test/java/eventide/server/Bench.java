@@ -2,6 +2,7 @@ package eventide.server;
 
 import java.util.Arrays;
 import java.util.Locale;
+import java.util.Random;
 import java.util.function.Supplier;
 
 /** Prints how long calls take, measured at the client on loopback; nothing is asserted. */
@@ -27,16 +28,71 @@ public final class Bench {
                     "check, 6 steps", CALLS, () -> server.post("/api/routines/check", Bodies.check(Bodies.ROUTINE)));
             double real = median("check, a suggested routine", CALLS, () -> server.post("/api/routines/check", check));
             double found =
-                    median("suggest, the salon's 15 products", 30, () -> server.post("/api/routines/suggest", suggest));
+                    median("suggest, the salon's products", 30, () -> server.post("/api/routines/suggest", suggest));
             print("check, 6 steps, above the no-op", six - nothing);
             print("check, a suggested routine, above the no-op", real - nothing);
             print("suggest, above the no-op", found - nothing);
+            String label = "{\"ingredients\":\"" + longLabel() + "\"}";
+            double read = median("a label of 60 ingredients", CALLS, () -> server.post("/api/labels/read", label));
+            print("label, above the no-op", read - nothing);
+            for (int products : new int[] {60, 300}) {
+                String large = question + ",\"shelf\":" + shelf(products) + "}";
+                double[] considered = new double[1];
+                double took = median("suggest, " + products + " products", products > 100 ? 3 : 12, () -> {
+                    RunningServer.Answer answer = server.post("/api/routines/suggest", large);
+                    considered[0] = answer.body().get("considered").asDouble();
+                    return answer;
+                });
+                print("plans run through the water a second", considered[0] / took * 1000);
+                print("plans a bare loop would run", loop(products));
+            }
         }
         System.exit(0);
     }
 
+    /** Sixty names, with slips and strangers among them. */
+    private static String longLabel() {
+        StringBuilder label = new StringBuilder("Aqua");
+        String[] names = {
+            "Glycerin", "Cetearyl Alcohol", "Panthenoll", "Moonbeam Extract", "Polyquaternium-11", "Linalool"
+        };
+        for (int i = 1; i < 60; i++) {
+            label.append(", ").append(names[i % names.length]).append(i > 12 ? " " + (char) ('A' + i % 26) + i : "");
+        }
+        return label.toString();
+    }
+
+    private static final String[] ROLES = {"LEAVE_IN", "CREAM", "GEL", "GEL", "MOUSSE", "OIL"};
+
+    /** Invented bottles, the same every time. */
+    private static String shelf(int products) {
+        Random random = new Random(5);
+        StringBuilder shelf = new StringBuilder("[");
+        for (int i = 0; i < products; i++) {
+            int low = 35 + random.nextInt(7) * 5;
+            shelf.append(i == 0 ? "" : ",")
+                    .append(String.format(
+                            Locale.ROOT,
+                            "{\"name\":\"bottle %d\",\"role\":\"%s\",\"hold\":%.1f,\"richness\":%.1f,"
+                                    + "\"windowLow\":%d,\"windowHigh\":%d}",
+                            i,
+                            ROLES[i % ROLES.length],
+                            random.nextInt(19) / 2.0,
+                            random.nextInt(17) / 2.0,
+                            low,
+                            Math.min(100, low + 25 + random.nextInt(6) * 5)));
+        }
+        return shelf.append("]").toString();
+    }
+
+    /** Every layering under every way of shaping and drying. */
+    private static double loop(int products) {
+        double each = Math.floor(products / (double) ROLES.length);
+        return (each + 1) * (each + 1) * (2 * each + 1) * (each + 1) * 20;
+    }
+
     private static double median(String name, int calls, Supplier<RunningServer.Answer> call) {
-        for (int i = 0; i < Math.min(WARM_UP, calls * 4); i++) {
+        for (int i = 0; i < Math.min(WARM_UP, calls * 3); i++) {
             call.get();
         }
         double[] millis = new double[calls];
