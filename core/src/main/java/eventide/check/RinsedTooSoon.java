@@ -40,9 +40,7 @@ final class RinsedTooSoon implements Rule {
                 while (steps.get(rinse).action() != Action.RINSE) {
                     rinse++;
                 }
-                Step wait = Step.of(Action.WAIT)
-                        .minutes((double) Math.ceil(missing))
-                        .build();
+                Step wait = Step.of(Action.WAIT).minutes(Math.ceil(missing)).build();
                 found.add(Finding.of(
                         this,
                         Severity.WARN,
