@@ -5,7 +5,7 @@ import type { Assessment, Hair, Zone } from '../../api/types'
 import { ZONE_LABEL } from '../../api/words'
 import { NumberField } from '../../ui/NumberField'
 import { Failure } from '../../ui/Notice'
-import { known, READINGS, toHair, type Consult, type Found, type Scope } from './consultState'
+import { inZone, known, READINGS, toHair, type Consult, type Found, type Scope } from './consultState'
 
 const NAME = {
   strand: 'Strand',
@@ -26,7 +26,11 @@ export function Follows({ consult, found, scope, error }: FollowsProps) {
       <h2 className="label">What follows{scope === undefined ? '' : `, ${ZONE_LABEL[scope]}`}</h2>
       <dl className="grid grid-cols-[auto_1fr_auto] items-baseline gap-x-3 gap-y-1">
         {READINGS.map((field) => (
-          <Line key={field} name={NAME[field]} {...line(consult, found, field)} />
+          <Line
+            key={field}
+            name={NAME[field]}
+            {...(scope === undefined ? line(consult, found, field) : zoneLine(consult, found, scope, field))}
+          />
         ))}
         {hair !== undefined && <Facts hair={hair} zone={scope} />}
       </dl>
@@ -67,6 +71,22 @@ function line(consult: Consult, found: Found, field: (typeof READINGS)[number]) 
             ? 'by hand'
             : '',
   }
+}
+
+function zoneLine(consult: Consult, found: Found, zone: Zone, field: (typeof READINGS)[number]) {
+  const value = inZone(consult, found, zone, field)
+  const own = consult.zones[zone]?.[field] !== undefined || found.zones[zone]?.hair[field] !== undefined
+  const words = value === undefined ? 'open' : inWords(value)
+  return {
+    value: field === 'lengthCm' && value !== undefined ? `${words} cm` : words,
+    mark: own ? 'its own' : 'as the head',
+  }
+}
+
+function inWords(value: string | number): string {
+  return String(value)
+    .toLowerCase()
+    .replace(/^(\d)([a-c])$/, upper)
 }
 
 function upper(word: string): string {

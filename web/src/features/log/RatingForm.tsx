@@ -96,7 +96,7 @@ export function RatingForm({ day, onSaved }: { day: WashDay; onSaved: () => void
           value={draft.rootsDry}
           onChange={(rootsDry) => setDraft({ ...draft, rootsDry })}
         />
-        <fieldset className="grid grid-cols-2 gap-3">
+        <fieldset className="grid grid-cols-2 items-end gap-3">
           <legend className="label mb-1">Shrinkage by the ruler</legend>
           <TextField
             label="hanging dry, cm"
