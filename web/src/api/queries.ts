@@ -48,11 +48,15 @@ export const labelQuery = (ingredients: string, role: Role) =>
     placeholderData: (previous) => previous,
   })
 
-export const pairQuery = (under: number, over: number) =>
+/** Two products: one over the other, and mixed, the first with this share of the whole. */
+export const pairQuery = (under: number, over: number, share: number) =>
   queryOptions({
-    queryKey: ['products', 'pair', under, over],
+    queryKey: ['products', 'pair', under, over, share],
     queryFn: () =>
-      answered(api.GET('/api/shelf/pairs/{under}/{over}', { params: { path: { under, over } } })),
+      answered(
+        api.GET('/api/shelf/pairs/{under}/{over}', { params: { path: { under, over }, query: { share } } }),
+      ),
+    placeholderData: (previous) => previous,
   })
 
 export const stockQuery = (day: number) =>

@@ -1032,6 +1032,7 @@ export interface components {
         };
         Pair: {
             compatibility: components["schemas"]["Compatibility"];
+            mixed: components["schemas"]["Product"];
             rubbed?: components["schemas"]["RubTest"];
         };
         Preview: {
@@ -2274,7 +2275,9 @@ export interface operations {
     };
     pair: {
         parameters: {
-            query?: never;
+            query?: {
+                share?: number;
+            };
             header?: never;
             path: {
                 under: number;

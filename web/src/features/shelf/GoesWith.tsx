@@ -11,6 +11,11 @@ const OUTCOMES = [
   { value: 'BALLS', label: 'balled up' },
   { value: 'FLAKES', label: 'white flakes' },
 ] as const
+const SHARES = [
+  { value: '0.5', label: '1 : 1' },
+  { value: '0.67', label: '2 : 1' },
+  { value: '0.33', label: '1 : 2' },
+] as const
 const LIKELY = {
   LIKELY: 'Likely to flake.',
   POSSIBLE: 'May flake.',
@@ -20,8 +25,9 @@ const LIKELY = {
 /** Which layers go together, by the labels, and what the fingers said. */
 export function GoesWith({ item, items }: { item: ShelfItem; items: readonly ShelfItem[] }) {
   const others = items.filter((other) => other.id !== item.id && other.product.stockMl !== 0)
+  const [share, setShare] = useState<(typeof SHARES)[number]['value']>('0.5')
   const [over, setOver] = useState<number | undefined>(undefined)
-  const pair = useQuery({ ...pairQuery(item.id, over ?? 0), enabled: over !== undefined }).data
+  const pair = useQuery({ ...pairQuery(item.id, over ?? 0, Number(share)), enabled: over !== undefined }).data
   const queries = useQueryClient()
   const rub = useMutation({
     mutationFn: (outcome: (typeof OUTCOMES)[number]['value']) =>
@@ -51,6 +57,15 @@ export function GoesWith({ item, items }: { item: ShelfItem; items: readonly She
             value={pair.rubbed?.outcome}
             onChange={(outcome) => rub.mutate(outcome)}
           />
+          <Choice label="Mixed in the palm" options={SHARES} value={share} onChange={setShare} compact />
+          <p>
+            Mixed so: hold <b className="figures">{pair.mixed.hold.toFixed(1)}</b>, richness{' '}
+            <b className="figures">{pair.mixed.richness.toFixed(1)}</b>, works at{' '}
+            <b className="figures">
+              {Math.round(pair.mixed.windowLow)}–{Math.round(pair.mixed.windowHigh)} % wet
+            </b>
+            .
+          </p>
         </>
       )}
     </section>

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { labelQuery, shelvesQuery } from '../../api/queries'
+import { labelQuery } from '../../api/queries'
 import type { BottleFacts, LabelReading, Product, ShelfItem, ShelfItemDraft } from '../../api/types'
 import { Button } from '../../ui/Button'
 import { NumberField } from '../../ui/NumberField'
@@ -8,6 +8,7 @@ import { TextField } from '../../ui/TextField'
 import { LabelMarkup } from './LabelMarkup'
 import { Measure } from './Measure'
 import { Photo } from './Photo'
+import { ShelfSelect } from './ShelfSelect'
 import { ROLES } from './shelfWords'
 import { Traits } from './Traits'
 
@@ -183,25 +184,6 @@ export function ItemEditor({ draft, item, rule, onChange }: ItemEditorProps) {
       />
       {item !== undefined && <Photo item={item} />}
     </div>
-  )
-}
-
-function ShelfSelect({
-  draft,
-  onChange,
-}: {
-  draft: ShelfItemDraft
-  onChange: (draft: ShelfItemDraft) => void
-}) {
-  const shelves = useQuery(shelvesQuery).data ?? []
-  if (shelves.length === 0) return null
-  return (
-    <Select
-      label="Shelf"
-      options={shelves.map((shelf) => ({ value: String(shelf.id), label: shelf.name }))}
-      value={String(draft.shelfId ?? shelves[0]?.id)}
-      onChange={(id) => onChange({ ...draft, shelfId: Number(id) })}
-    />
   )
 }
 

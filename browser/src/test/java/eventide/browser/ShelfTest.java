@@ -85,6 +85,13 @@ public class ShelfTest {
         Locator flakes = page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("white flakes"));
         flakes.click();
         assertThat(flakes).isChecked();
+        assertThat(page.getByText("Mixed so: hold")).isVisible();
+        page.getByLabel("Shelf", new Page.GetByLabelOptions().setExact(true)).selectOption("a new shelf…");
+        labelled(page, "Its name").fill("Bram's own");
+        page.getByLabel("Whose").selectOption("Bram Tolliver");
+        button(page, "Put up the shelf").click();
+        button(page, "Save the bottle").click();
+        assertThat(button(page, "Save the bottle")).isDisabled();
         page.reload();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Oxbow curl cream")))
                 .click();

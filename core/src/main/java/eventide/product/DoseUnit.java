@@ -52,7 +52,7 @@ public record DoseUnit(String name, @Range(from = 0.01, to = 500, unit = "ml") D
         if (amountMl > 0 && amountMl < ml / 4 && SMALL.ml() < ml / 2) {
             return SMALL.say(amountMl);
         }
-        if (ml < COIN.ml() && amountMl > MANY * ml && !name.equals("spritz") && !name.equals("drop")) {
+        if (name.equals(SMALL.name()) && amountMl > MANY * ml) {
             return (amountMl > MANY * COIN.ml() ? WALNUT : COIN).say(amountMl);
         }
         long halves = Math.round(amountMl / ml * 2);

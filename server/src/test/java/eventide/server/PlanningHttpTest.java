@@ -43,7 +43,7 @@ public class PlanningHttpTest {
         assertEquals(answer.body().at("/tide/steps/1/wetnessBySection").size(), 4);
         assertTrue(answer.body().at("/outcome/overall/shrinkagePercent").isNumber());
         assertTrue(answer.body().at("/outcome/byZone/CROWN/definition").isNumber());
-        assertTrue(answer.body().at("/amounts/0/dose").asString().contains("pea"));
+        assertTrue(answer.body().at("/amounts/0/perSection").asString().contains("pea"));
         assertEquals(answer.body().at("/ignored").size(), 0);
     }
 

@@ -9,7 +9,10 @@ import eventide.product.Compatibility;
 import eventide.product.DoseUnit;
 import eventide.product.Product;
 import eventide.product.Role;
+import eventide.routine.Action;
+import eventide.routine.MixPart;
 import eventide.routine.ProductUse;
+import eventide.routine.Step;
 import eventide.server.api.NotFoundException;
 import eventide.server.api.Versions;
 import eventide.shape.Maybe;
@@ -130,17 +133,24 @@ class ShelfController {
     /** Whose hair amounts are for. */
     record Head(@Maybe Hair hair) {}
 
-    /** Whether two layers go together, and what the fingers said. */
-    record Pair(Compatibility compatibility, @Maybe RubTest rubbed) {}
+    /** Whether two layers go together, what the fingers said, and what they are mixed in the palm. */
+    record Pair(Compatibility compatibility, @Maybe RubTest rubbed, Product mixed) {}
 
     @GetMapping("/shelf/pairs/{under}/{over}")
-    Pair pair(@PathVariable long under, @PathVariable long over) {
+    Pair pair(
+            @PathVariable long under,
+            @PathVariable long over,
+            @RequestParam(name = "share", defaultValue = "0.5") double share) {
+        Product first = shelf.item(under).product();
+        Product second = shelf.item(over).product();
+        Step mix = Step.of(Action.APPLY)
+                .mix(List.of(new MixPart(first, share), new MixPart(second, 1 - share)))
+                .build();
         RubTest rubbed = rubTests.all().stream()
                 .filter(test -> test.underId() == under && test.overId() == over)
                 .findFirst()
                 .orElse(null);
-        return new Pair(
-                Compatibility.of(shelf.item(under).product(), shelf.item(over).product()), rubbed);
+        return new Pair(Compatibility.of(first, second), rubbed, mix.worn());
     }
 
     @PutMapping("/shelf/rub-tests")
