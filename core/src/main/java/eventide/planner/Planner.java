@@ -2,6 +2,7 @@ package eventide.planner;
 
 import eventide.check.Wash;
 import eventide.hair.Scalp;
+import eventide.routine.Limits;
 import eventide.routine.OwnedTool;
 import eventide.routine.Routine;
 import eventide.routine.Schools;
@@ -9,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 
@@ -109,21 +111,55 @@ public final class Planner {
     static final Comparator<Judged> BEST_FIRST = Comparator.comparingDouble((Judged j) -> -j.worth())
             .thenComparing(j -> j.choice().toString());
 
+    /** Which limit is in the way, and what giving more of it would buy: planned anew with each limit lifted in turn. */
     private String nothing() {
+        Limits given = query.limitsOrUsual();
+        List<String> buys = new ArrayList<>();
+        relax(
+                buys,
+                "more minutes",
+                new Limits(ALL_DAY, given.chairMinutes(), given.tools(), given.mustBeDryBy(), given.maxCostCents()));
+        if (given.chairMinutes() != null) {
+            relax(
+                    buys,
+                    "more hands-on minutes",
+                    new Limits(given.minutes(), null, given.tools(), given.mustBeDryBy(), given.maxCostCents()));
+        }
+        if (given.mustBeDryBy() != null) {
+            relax(
+                    buys,
+                    "longer to be dry",
+                    new Limits(given.minutes(), given.chairMinutes(), given.tools(), null, given.maxCostCents()));
+        }
+        if (given.maxCostCents() != null) {
+            relax(
+                    buys,
+                    "a larger budget",
+                    new Limits(given.minutes(), given.chairMinutes(), given.tools(), given.mustBeDryBy(), null));
+        }
         String most = search.broken().entrySet().stream()
                 .max(Map.Entry.comparingByValue())
                 .map(Map.Entry::getKey)
                 .orElse("shelf");
-        double shortest = search.judged().stream()
-                .mapToDouble(j -> j.wash().course().minutes())
-                .min()
-                .orElse(0);
-        double hands = search.judged().stream()
-                .mapToDouble(j -> j.wash().course().chairMinutes())
-                .min()
-                .orElse(0);
-        return "Nothing fits the " + most + " given. The shortest routine found takes " + Math.round(shortest)
-                + " minutes, the one with least hands-on time " + Math.round(hands) + ".";
+        return "Nothing fits the " + most + " given. "
+                + (buys.isEmpty() ? "No one limit lifted by itself would do." : String.join(" ", buys));
+    }
+
+    private static final double ALL_DAY = 1440;
+
+    private void relax(List<String> buys, String what, Limits limits) {
+        Query relaxed = new Query(query.hair(), query.goal(), query.air(), query.schools(), limits, query.shelf());
+        Judged plan = new Planner(relaxed).search.best(Search.Region.ALL, null);
+        if (plan != null) {
+            buys.add(String.format(
+                    Locale.ROOT,
+                    "With %s: %s, %s, in %.0f minutes, %.0f of them hands-on.",
+                    what,
+                    plan.choice().hands().label,
+                    plan.choice().drying().label,
+                    Math.ceil(plan.wash().course().minutes()),
+                    Math.ceil(plan.wash().course().chairMinutes())));
+        }
     }
 
     private List<Choice.Hands> hands() {

@@ -32,6 +32,12 @@ final class Search {
         LEAVE_IN
     }
 
+    /**
+     * Runs through the water after which the best so far is taken. A usual shelf needs some tens; only limits that nearly
+     * every plan breaks by a little come near this.
+     */
+    private static final int MOST_RUNS = 2000;
+
     private final Query query;
     private final Composer composer;
     private final Map<Slot, List<Product>> options = new EnumMap<>(Slot.class);
@@ -129,11 +135,13 @@ final class Search {
                 open.add(bounded(frame, new Product[Slot.values().length], 0, false));
             }
         }
-        Planner.Judged first = dive(region, open.peek());
+        Planner.Judged first =
+                open.isEmpty() || open.peek().most() == Double.NEGATIVE_INFINITY ? null : dive(region, open.peek());
         best = first != null && (best == null || Planner.BEST_FIRST.compare(first, best) < 0) ? first : best;
         while (!open.isEmpty()) {
             Node node = open.poll();
-            if (best != null && node.most() < best.worth()) {
+            boolean hopeless = best != null && node.most() < best.worth();
+            if (hopeless || judged.size() >= MOST_RUNS) {
                 break;
             }
             if (node.decided() < Slot.values().length) {
@@ -237,9 +245,10 @@ final class Search {
     private double most(Frame frame, Product[] taken, int decided, boolean exactly) {
         double most = Double.NEGATIVE_INFINITY;
         for (Grounds.Kind kind : KINDS) {
-            if (isPossible(kind, taken, decided)) {
-                most = Math.max(most, most(grounds.of(frame, kind, guards(taken)), taken, decided, exactly));
+            if (!isPossible(kind, taken, decided)) {
+                continue;
             }
+            most = Math.max(most, most(grounds.of(frame, kind, guards(taken)), taken, decided, exactly));
         }
         return most;
     }

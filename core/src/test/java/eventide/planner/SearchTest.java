@@ -118,7 +118,7 @@ public class SearchTest {
         Random random = new Random(91);
         Schools.DryTo[] dries = {Schools.DryTo.FULL, Schools.DryTo.AIR};
         Schools.Hands[] hands = {Schools.Hands.SCRUNCH, Schools.Hands.BRUSH, Schools.Hands.SMOOTH};
-        for (int i = 0; i < 1500; i++) {
+        for (int i = 0; i < 1000; i++) {
             Schools schools = dryTo(Heads.one(random, dries), Heads.one(random, hands));
             assertBest(query(random, shelf(random, 1 + random.nextInt(3)), schools), "case " + i);
         }
@@ -180,6 +180,18 @@ public class SearchTest {
             }
         }
         assertTrue(suggested > 40, "suggestions: " + suggested);
+    }
+
+    @Test
+    public void anEmptyAnswerSaysWhatMoreOfALimitWouldBuy() {
+        List<Product> shelf =
+                List.of(Heads.GEL, Heads.CREAM, Product.of("conditioner", Role.CONDITIONER, 0, 4, 0, 100));
+        Limits tight = new Limits(600.0, 3.0, null, null, null);
+        Suggestions answer = Planner.suggest(
+                new Query(Heads.coarseCoily(), new Goal(2, 1, 0, 1, 1, null), Air.of(22, 52), null, tight, shelf));
+        assertTrue(answer.suggestions().isEmpty(), "three minutes of hands are enough for nobody");
+        assertTrue(answer.nothing().contains("hands-on minutes given"), answer.nothing());
+        assertTrue(answer.nothing().contains("With more hands-on minutes: "), answer.nothing());
     }
 
     @Test
