@@ -11,6 +11,7 @@ import eventide.planner.Search.Frame;
 import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Action;
+import eventide.routine.Limits;
 import eventide.routine.Step;
 import eventide.routine.Technique;
 import java.util.List;
@@ -34,10 +35,15 @@ final class Grounds {
     /** Squeezed twice, for two stylers, hair may yet be a little drier than squeezed once: this much is allowed for. */
     private static final double QUICKER_STILL = .95;
 
+    /** No plan of a kind is quicker than its quickest by this much and a layer's minutes: a wide margin, never to be wrong. */
+    private static final double FAR_QUICKER = .8;
+
+    private static final double FURTHER_LAYER = 10;
+
     static final double CAST_FROM_HOLD = 5;
 
     /** What is sure of a frame with a cast or without one, or with nothing that holds. */
-    record Ground(Outlook outlook, double costs, int layers) {}
+    record Ground(Outlook outlook, double costs, int layers, String beyond) {}
 
     /** What a plan wears, as far as it decides which steps there are. */
     enum Kind {
@@ -120,7 +126,17 @@ final class Grounds {
                 costs += Worth.WARNING_COSTS;
             }
         }
-        return new Ground(new Outlook(Prospect.of(wash, open), query.goal()), costs, layers);
+        return new Ground(new Outlook(Prospect.of(wash, open), query.goal()), costs, layers, beyond(wash));
+    }
+
+    /** The limit that even the quickest wash of a kind is far beyond, so that none of them need be asked; null for none. */
+    private String beyond(Wash wash) {
+        Limits limits = query.limitsOrUsual();
+        if (FAR_QUICKER * wash.course().minutes() - FURTHER_LAYER > limits.minutes()) {
+            return "minutes";
+        }
+        boolean hands = FAR_QUICKER * wash.course().chairMinutes() - FURTHER_LAYER > limits.chairMinutesOrAll();
+        return hands ? "hands-on minutes" : null;
     }
 
     private Product stand(GroundKey key) {

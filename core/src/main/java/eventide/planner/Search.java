@@ -37,6 +37,10 @@ final class Search {
      * every plan breaks by a little come near this.
      */
     private static final int MOST_RUNS = 2000;
+    /** The same where nothing keeps the limits: then it is said which one is in the way. */
+    private static final int MOST_WITHOUT_ANY = 600;
+
+    private static final double IMPOSSIBLE = Double.NEGATIVE_INFINITY;
 
     private final Query query;
     private final Composer composer;
@@ -140,8 +144,8 @@ final class Search {
         best = first != null && (best == null || Planner.BEST_FIRST.compare(first, best) < 0) ? first : best;
         while (!open.isEmpty()) {
             Node node = open.poll();
-            boolean hopeless = best != null && node.most() < best.worth();
-            if (hopeless || judged.size() >= MOST_RUNS) {
+            boolean hopeless = node.most() == IMPOSSIBLE || best != null && node.most() < best.worth();
+            if (hopeless || judged.size() >= (best == null ? MOST_WITHOUT_ANY : MOST_RUNS)) {
                 break;
             }
             if (node.decided() < Slot.values().length) {
@@ -248,7 +252,12 @@ final class Search {
             if (!isPossible(kind, taken, decided)) {
                 continue;
             }
-            most = Math.max(most, most(grounds.of(frame, kind, guards(taken)), taken, decided, exactly));
+            Grounds.Ground ground = grounds.of(frame, kind, guards(taken));
+            if (ground.beyond() == null) {
+                most = Math.max(most, most(ground, taken, decided, exactly));
+            } else {
+                broken.merge(ground.beyond(), 1, Integer::sum);
+            }
         }
         return most;
     }
