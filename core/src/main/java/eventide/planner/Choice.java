@@ -54,6 +54,11 @@ record Choice(
         return new Choice(leaveIn, cream, gel, mousse, otherHands, otherDrying);
     }
 
+    /** How it is shaped and dried, in words; without anything that holds nothing is shaped. */
+    String words() {
+        return (gel == null && mousse == null ? "nothing shaped" : hands.label) + ", " + drying.label;
+    }
+
     /** The strongest hold worn. */
     double hold() {
         double strongest = gel == null ? 0 : gel.hold();

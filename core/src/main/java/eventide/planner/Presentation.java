@@ -103,10 +103,7 @@ final class Presentation {
         if (name == null && saved >= 5) {
             name = "Quicker by " + Math.round(saved) + " min";
         }
-        return name == null || taken.contains(name)
-                ? capital(judged.choice().hands().label) + ", "
-                        + judged.choice().drying().label
-                : name;
+        return name == null || taken.contains(name) ? capital(judged.choice().words()) : name;
     }
 
     private List<Reason> reasons(Planner.Judged judged, Routine routine) {

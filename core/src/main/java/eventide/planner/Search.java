@@ -156,6 +156,9 @@ final class Search {
                     }
                     Product[] taken = node.taken().clone();
                     taken[node.decided()] = product;
+                    if (isRepeated(node.frame(), taken, node.decided() + 1)) {
+                        continue;
+                    }
                     Node child = bounded(node.frame(), taken, node.decided() + 1, false);
                     if (best == null || child.most() >= best.worth()) {
                         open.add(child);
@@ -177,6 +180,14 @@ final class Search {
         return best;
     }
 
+    /** Where nothing holds nobody shapes: one way of shaping stands for all, or the same plan would be found several times. */
+    private boolean isRepeated(Frame frame, Product[] taken, int decided) {
+        boolean holds = taken[Slot.GEL.ordinal()] != null || taken[Slot.MOUSSE.ordinal()] != null;
+        return decided > Slot.MOUSSE.ordinal()
+                && !holds
+                && frame.hands() != frames.get(0).hands();
+    }
+
     /** Straight down the most promising branch: a first plan to measure the others by; null where it is not feasible. */
     private Planner.Judged dive(Region region, Node from) {
         Node node = from;
@@ -186,6 +197,9 @@ final class Search {
                 if (region.takes(SLOTS[node.decided()], product)) {
                     Product[] taken = node.taken().clone();
                     taken[node.decided()] = product;
+                    if (isRepeated(node.frame(), taken, node.decided() + 1)) {
+                        continue;
+                    }
                     Node child = bounded(node.frame(), taken, node.decided() + 1, false);
                     next = next == null || child.most() > next.most() ? child : next;
                 }
