@@ -43,8 +43,8 @@ public final class Bench {
                     considered[0] = answer.body().get("considered").asDouble();
                     return answer;
                 });
-                print("plans run through the water a second", considered[0] / took * 1000);
-                print("plans a bare loop would run", loop(products));
+                count("plans run through the water a second", considered[0] / took * 1000);
+                count("plans a bare loop would run", loop(products));
             }
         }
         System.exit(0);
@@ -112,6 +112,10 @@ public final class Bench {
                 millis[calls / 2],
                 millis[calls * 95 / 100]);
         return millis[calls / 2];
+    }
+
+    private static void count(String name, double plans) {
+        System.out.printf(Locale.ROOT, "%-48s        %,12.0f%n", name, plans);
     }
 
     private static void print(String name, double millis) {
