@@ -136,6 +136,40 @@ public class ConsultTest {
     }
 
     @Test
+    public void everyTestIsTakenByThumb() {
+        BrowserContext context = browsing.phone();
+        Page page = newClient(context, "Tamsin Weir");
+        tab(page, "Guided tests").tap();
+        for (String answer : List.of("nothing", "beads sit", "floats", "some", "returns")) {
+            page.getByRole(
+                            AriaRole.RADIO,
+                            new Page.GetByRoleOptions().setName(answer).setExact(true))
+                    .tap();
+        }
+        String[][] measured = {
+            {"Minutes to wet", "4"},
+            {"Hours to dry", "5"},
+            {"Girth", "7"},
+            {"Hanging dry", "24"},
+            {"Pulled straight", "30"},
+            {"Across one curl", "25"},
+            {"Turns in 10 cm", "1"}
+        };
+        for (String[] one : measured) {
+            Locator field = page.getByLabel(one[0], new Page.GetByLabelOptions().setExact(true));
+            field.tap();
+            field.fill(one[1]);
+        }
+        heading(page, "Tamsin Weir").tap();
+        assertNothingOverflows(page, "guided tests on a phone");
+        button(page, "Save and plan").tap();
+        assertThat(page.getByText("fine · low porosity · 3A · medium density · 30 cm"))
+                .isVisible();
+        browsing.assertNoErrors();
+        context.close();
+    }
+
+    @Test
     public void contradictionsAreNamedWithWhatToDoNext() {
         BrowserContext context = browsing.fresh(1280, 800);
         Page page = newClient(context, "Hesper Lode");

@@ -15,7 +15,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.PriorityQueue;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Predicate;
 
 /**
@@ -50,7 +49,6 @@ final class Search {
     private final Map<Choice, Planner.Judged> judged = new ConcurrentHashMap<>();
     private final Map<String, Integer> broken = new ConcurrentHashMap<>();
     private final Grounds grounds;
-    private final AtomicInteger bounded = new AtomicInteger();
 
     /** One way of shaping and drying. */
     record Frame(Choice.Hands hands, Choice.Drying drying) {}
@@ -221,11 +219,6 @@ final class Search {
                 node.frame().drying());
     }
 
-    /** The options of a slot, none among them. */
-    List<Product> options(Slot slot) {
-        return options.get(slot);
-    }
-
     /** Runs a plan through the water, the outcome and the checker; once each. */
     Planner.Judged judge(Choice choice) {
         return judged.computeIfAbsent(choice, this::run);
@@ -250,13 +243,7 @@ final class Search {
         return broken;
     }
 
-    /** Branches whose bound was worked out. */
-    int bounded() {
-        return bounded.get();
-    }
-
     private Node bounded(Frame frame, Product[] taken, int decided, boolean exactly) {
-        bounded.incrementAndGet();
         return new Node(frame, taken, decided, most(frame, taken, decided, exactly), exactly);
     }
 

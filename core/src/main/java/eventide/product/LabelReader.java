@@ -3,7 +3,6 @@ package eventide.product;
 import eventide.product.LabelReading.Entry;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -183,12 +182,5 @@ public final class LabelReader {
                 false,
                 piece.mayContain(),
                 known == null ? dictionary.closest(written) : List.of()));
-    }
-
-    /** Families of a set of entries, for those that ask of several at once. */
-    static Set<Family> familiesOf(List<Entry> entries) {
-        Set<Family> families = EnumSet.noneOf(Family.class);
-        entries.forEach(entry -> families.addAll(entry.families()));
-        return families;
     }
 }
