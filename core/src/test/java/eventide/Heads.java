@@ -11,6 +11,7 @@ import eventide.routine.Action;
 import eventide.routine.Heat;
 import eventide.routine.Position;
 import eventide.routine.Routine;
+import eventide.routine.Schools;
 import eventide.routine.Speed;
 import eventide.routine.Step;
 import eventide.routine.Technique;
@@ -38,6 +39,11 @@ public final class Heads {
 
     public static Hair coarseCoily() {
         return Hair.of(Strand.COARSE, Porosity.HIGH, Pattern.COILY_4B, Density.HIGH, 30);
+    }
+
+    /** A client who keeps an ingredient list, all else as usual. */
+    public static Schools keeping(Schools.IngredientRule rule) {
+        return new Schools(null, null, null, null, null, null, null, null, null, null, rule, null, null);
     }
 
     public static Hair random(Random random) {

@@ -29,6 +29,21 @@ public enum DewPointBand {
         return dewPointC <= VERY_HUMID_ABOVE_C ? HUMID : VERY_HUMID;
     }
 
+    /** Lowest dew point of the band, °C; far below any air where it has none. */
+    public double fromC() {
+        return switch (this) {
+            case DRY -> -100;
+            case EASY -> EASY_FROM_C;
+            case HUMID -> HUMID_FROM_C;
+            case VERY_HUMID -> Math.nextUp(VERY_HUMID_ABOVE_C);
+        };
+    }
+
+    /** Where the next band begins, °C; far above any air where there is none. */
+    public double toC() {
+        return this == VERY_HUMID ? 100 : values()[ordinal() + 1].fromC();
+    }
+
     public String label() {
         return label;
     }

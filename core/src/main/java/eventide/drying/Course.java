@@ -1,21 +1,30 @@
 package eventide.drying;
 
+import static eventide.drying.TideRecorder.round;
+
 import eventide.hair.Zone;
 import eventide.routine.StepPlace;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** A routine as it runs on one head: the tide, and every visit of hands to hair behind it. */
 public final class Course {
+    /** More waiting sections than this are a smear, not a picture [OURS]. */
+    private static final int MOST_DRAWN = 24;
+
     private final List<Cell> cells;
     private final List<Visit> visits = new ArrayList<>();
     private final Map<StepPlace, List<Visit>> byPlace = new HashMap<>();
     private Tide tide;
     private double[] lengthsAtEnd = new double[0];
+    private double[] lengthsNow;
+    private double[] rootsNow;
     private double endLengths;
     private double endRoots;
     private double chairMinutes;
@@ -32,15 +41,65 @@ public final class Course {
     void finish(Tide drawn, double handsOnMinutes) {
         tide = drawn;
         chairMinutes = handsOnMinutes;
-        double[] lengths = cells.stream().mapToDouble(Cell::lengthsWetness).toArray();
-        double[] roots = cells.stream().mapToDouble(c -> c.roots).toArray();
+        double[] lengths = new double[cells.size()];
+        double[] roots = new double[cells.size()];
+        for (int i = 0; i < lengths.length; i++) {
+            lengths[i] = cells.get(i).lengthsWetness();
+            roots[i] = cells.get(i).roots;
+        }
         lengthsAtEnd = lengths;
         endLengths = mean(null, lengths);
         endRoots = mean(null, roots);
     }
 
+    boolean hasNow() {
+        return lengthsNow != null;
+    }
+
+    void now(double[] lengths, double[] roots) {
+        lengthsNow = lengths;
+        rootsNow = roots;
+    }
+
     public Tide tide() {
         return tide;
+    }
+
+    /** Percent along the lengths of the whole head at {@link Happenings#nowMinute()}; at the end where that is later. */
+    public double lengthsNow() {
+        return mean(null, lengthsNow);
+    }
+
+    public double rootsNow() {
+        return mean(null, rootsNow);
+    }
+
+    /** The same of the hair one visit works on. */
+    public double lengthsNow(Visit visit) {
+        return mean(visit.cells(), lengthsNow);
+    }
+
+    /** The tide with its waiting sections, for a picture: a search has no use for them. */
+    public Tide drawn() {
+        List<Waiting> waiting = new ArrayList<>();
+        for (StepTide step : tide.steps()) {
+            List<Visit> group = visits.stream()
+                    .filter(visit -> visit.place().index() == step.index())
+                    .toList();
+            Set<Integer> begun = new HashSet<>();
+            for (int i = 0; i < group.size(); i++) {
+                Visit turn = group.get(i);
+                if (begun.add(turn.section()) && i > 0 && begun.size() <= MOST_DRAWN) {
+                    List<Visit> until = group.subList(0, i + 1);
+                    waiting.add(new Waiting(
+                            step.index(),
+                            turn.section(),
+                            until.stream().map(v -> round(v.startMinute())).toList(),
+                            until.stream().map(v -> round(turn.wetnessAt(v))).toList()));
+                }
+            }
+        }
+        return tide.with(waiting);
     }
 
     /** In the order of time. */
@@ -94,7 +153,14 @@ public final class Course {
     }
 
     int[] within(int[] some, Zone zone) {
-        return Arrays.stream(some).filter(i -> cells.get(i).zone == zone).toArray();
+        int[] within = new int[some.length];
+        int count = 0;
+        for (int i : some) {
+            if (cells.get(i).zone == zone) {
+                within[count++] = i;
+            }
+        }
+        return Arrays.copyOf(within, count);
     }
 
     /** Mean by mass over some cells, over all where null. */

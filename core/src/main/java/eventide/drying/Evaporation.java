@@ -20,6 +20,11 @@ final class Evaporation {
      * @param release ease of the falling period, 1 for medium porosity
      */
     static double after(double wet, double rate, double release, double minutes) {
+        return after(wet, rate, release, minutes, Double.NaN);
+    }
+
+    /** As {@link #after}, with what {@link #falls} gives for the whole time where it is known already. */
+    static double after(double wet, double rate, double release, double minutes, double falls) {
         if (wet <= 0 || rate <= 0 || minutes <= 0) {
             return Math.max(0, wet);
         }
@@ -33,12 +38,22 @@ final class Evaporation {
             left -= toCritical;
             level = CRITICAL;
         }
-        double timeConstant = (CRITICAL + TAIL) / (rate * release);
-        return Math.max(0, (level + TAIL) * Math.exp(-left / timeConstant) - TAIL);
+        double kept = left < minutes || Double.isNaN(falls) ? falls(rate, release, left) : falls;
+        return Math.max(0, (level + TAIL) * kept - TAIL);
+    }
+
+    /** The part of what is left, tail and all, that some minutes of the falling period leave. */
+    static double falls(double rate, double release, double minutes) {
+        return Math.exp(-minutes * rate * release / (CRITICAL + TAIL));
     }
 
     /** What gravity leaves of dripping hair after some minutes. */
     static double drained(double wet, double minutes) {
-        return wet <= DRAINS_TO ? wet : DRAINS_TO + (wet - DRAINS_TO) * Math.exp(-minutes / DRAINS_IN_MINUTES);
+        return wet <= DRAINS_TO ? wet : DRAINS_TO + (wet - DRAINS_TO) * drains(minutes);
+    }
+
+    /** The part of what can run off that is still there after some minutes. */
+    static double drains(double minutes) {
+        return Math.exp(-minutes / DRAINS_IN_MINUTES);
     }
 }

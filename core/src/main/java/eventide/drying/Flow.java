@@ -21,6 +21,16 @@ final class Flow {
     private final AirStream stream;
     private final double room;
     private final double aimGain;
+    /** Percent a minute for each cell while fully wet: nothing that sets them changes while a step lasts. */
+    private final double[] lengthsRates;
+
+    private final double[] rootsRates;
+    private final double[] releases;
+    /** What a whole minute of the falling period leaves, of lengths and of roots: most of a run is such minutes. */
+    private final double[] lengthsFall;
+
+    private final double[] rootsFall;
+    private final boolean keepsWater;
 
     Flow(Step step, List<Cell> cells, int[] worked, Air air, AirStream still) {
         this.step = step;
@@ -42,6 +52,20 @@ final class Flow {
         room = still.strength();
         // A stream held on part of a head serves that part the better, though not in proportion.
         aimGain = machine && grams > 0 ? Math.min(2.5, Math.pow(grams / all, -.6)) : 1;
+        keepsWater = keepsWater();
+        lengthsRates = new double[cells.size()];
+        rootsRates = new double[cells.size()];
+        releases = new double[cells.size()];
+        lengthsFall = new double[cells.size()];
+        rootsFall = new double[cells.size()];
+        for (int i = 0; i < releases.length; i++) {
+            Cell cell = cells.get(i);
+            lengthsRates[i] = lengthsRate(cell, i);
+            rootsRates[i] = rootsRate(cell, i);
+            releases[i] = Fibre.release(cell.reading.porosity());
+            lengthsFall[i] = Double.NaN;
+            rootsFall[i] = Double.NaN;
+        }
     }
 
     /** Advances every cell by some minutes, few enough that the heat ceiling can be taken as steady. */
@@ -87,19 +111,25 @@ final class Flow {
     }
 
     private void evaporate(Cell cell, int i, double minutes, double scale) {
-        double lengthsRate = lengthsRate(cell, i) * scale;
-        double rootsRate = rootsRate(cell, i) * scale;
+        double lengthsRate = lengthsRates[i] * scale;
         double film = filmAfter(cell, lengthsRate, minutes);
+        boolean whole = minutes == 1 && scale == 1;
+        if (whole && Double.isNaN(lengthsFall[i])) {
+            lengthsFall[i] = Evaporation.falls(lengthsRates[i], releases[i], 1);
+            rootsFall[i] = Evaporation.falls(rootsRates[i], releases[i], 1);
+        }
         if (film <= 0) {
-            cell.lengths = Evaporation.after(cell.lengths, lengthsRate, release(cell), minutes);
+            cell.lengths = Evaporation.after(
+                    cell.lengths, lengthsRate, releases[i], minutes, whole ? lengthsFall[i] : Double.NaN);
         }
         cell.film = film;
-        cell.roots = Evaporation.after(cell.roots, rootsRate, release(cell), minutes);
+        cell.roots = Evaporation.after(
+                cell.roots, rootsRates[i] * scale, releases[i], minutes, whole ? rootsFall[i] : Double.NaN);
     }
 
     /** Water that runs off, or into cloth. */
     private void drain(Cell cell, int i, double minutes) {
-        if (!cell.covered && !keepsWater()) {
+        if (!cell.covered && !keepsWater) {
             cell.lengths = Evaporation.drained(cell.lengths, minutes);
             cell.roots = Evaporation.drained(cell.roots, minutes);
         }
@@ -116,10 +146,6 @@ final class Flow {
         if (now > target) {
             cell.pressTo(target + (now - target) * kept);
         }
-    }
-
-    private static double release(Cell cell) {
-        return Fibre.release(cell.reading.porosity());
     }
 
     /** Under the tap and under a wet cap water neither leaves nor drains. */

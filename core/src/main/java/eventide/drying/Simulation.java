@@ -26,6 +26,7 @@ final class Simulation {
     private final Routine routine;
     private final Hair hair;
     private final Air air;
+    private final Happenings happenings;
     private final double longestStep;
     private final AirStream still;
     private final Sectioning sectioning;
@@ -37,8 +38,13 @@ final class Simulation {
     private double now;
     private double handsOn;
     private double mostWater;
+    /** Interludes already taken into the water. */
+    private int interludes;
+    /** The sections of the step in hand whose turn is still to come. */
+    private List<int[]> waiting = List.of();
 
-    Simulation(Routine routine, Hair hair, Air air, double longestStepMinutes) {
+    Simulation(Routine routine, Hair hair, Air air, Happenings happenings, double longestStepMinutes) {
+        this.happenings = happenings;
         this.routine = routine;
         this.hair = hair;
         this.air = air;
@@ -60,12 +66,16 @@ final class Simulation {
         for (int i = 0; i < routine.steps().size(); i++) {
             Step step = routine.steps().get(i);
             drawn.add(step.isEachSection() ? eachSection(i, step) : wholeHead(i, step));
+            waiting = List.of();
             if (now > MOST_MINUTES) {
                 throw InvalidException.of(
                         "steps",
                         "a routine must take at most 7 days, but step " + (i + 1) + " ends after "
                                 + Math.round(now / 60) + " hours");
             }
+        }
+        if (!course.hasNow()) {
+            course.now(lengths(), roots());
         }
         course.finish(recorder.tide(drawn, mostWater, course.hairGrams()), handsOn);
         return course;
@@ -76,10 +86,12 @@ final class Simulation {
         StepPlace place = new StepPlace(index, -1);
         boolean passes = step.sectionsOrOne() > 1 && !step.action().isDrying();
         List<int[]> sections = sectioning.sections(step, passes ? step.sectionsOrOne() : 1);
-        double minutes = minutesOf(step, sections.size(), share(step), false) / sections.size();
+        double turning = passes && step.minutes() == null ? StepDuration.SECTION_MINUTES : 0;
+        double minutes = minutesOf(step, sections.size(), share(step), false) / sections.size() + turning;
         List<Visit> visits = new ArrayList<>();
         for (int s = 0; s < sections.size(); s++) {
-            visits.add(visit(place, step, s, sections.get(s), minutes));
+            waiting = sections.subList(s + 1, sections.size());
+            visits.add(visit(place, step, s, sections.get(s), minutes * happenings.paceOf(index, s)));
         }
         return drawn(index, visits, from, null);
     }
@@ -93,12 +105,19 @@ final class Simulation {
             byInner.add(new ArrayList<>());
         }
         for (int s = 0; s < sections.size(); s++) {
+            waiting = sections.subList(s + 1, sections.size());
+            double pace = happenings.paceOf(index, s);
+            double turning = StepDuration.SECTION_MINUTES;
             for (int j = 0; j < frame.steps().size(); j++) {
                 Step inner = frame.steps().get(j);
                 int[] worked = sectioning.narrowed(sections.get(s), inner);
                 if (worked.length > 0) {
                     double minutes = minutesOf(inner, sections.size(), share(frame), true);
-                    byInner.get(j).add(visit(new StepPlace(index, j), inner, s, worked, minutes));
+                    if (inner.minutes() == null && inner.action().isHandsOn()) {
+                        minutes += turning;
+                        turning = 0;
+                    }
+                    byInner.get(j).add(visit(new StepPlace(index, j), inner, s, worked, minutes * pace));
                 }
             }
         }
@@ -198,13 +217,63 @@ final class Simulation {
             now += dt;
             left -= dt;
             recorder.reach(now, mean(true), mean(false));
+            happen();
         }
     }
 
     /** Time steps end on whole minutes, so that the drawn curve passes through what was computed. */
     private double stepLength() {
         double toMinute = Math.floor(now + EPSILON) + 1 - now;
-        return Math.min(longestStep, toMinute > EPSILON ? toMinute : 1);
+        double toStop = happenings.nextStop(now + EPSILON) - now;
+        return Math.min(Math.min(longestStep, toStop), toMinute > EPSILON ? toMinute : 1);
+    }
+
+    /** What happened at the chair by now, that the routine does not say. */
+    private void happen() {
+        while (interludes < happenings.interludes().size()
+                && happenings.interludes().get(interludes).minute() <= now + EPSILON) {
+            Happenings.Interlude interlude = happenings.interludes().get(interludes++);
+            if (interlude.misted()) {
+                wetWaiting(interlude.wetness());
+            } else {
+                setRight(interlude.wetness());
+            }
+            recorder.wetted(mean(true), mean(false));
+            noteWater();
+        }
+        if (now + EPSILON >= happenings.nowMinute() && !course.hasNow()) {
+            course.now(lengths(), roots());
+        }
+    }
+
+    /** Mists the sections that wait; where none does, the whole head. */
+    private void wetWaiting(double wetness) {
+        if (waiting.isEmpty()) {
+            cells.forEach(cell -> cell.wetTo(wetness, true, false));
+        }
+        for (int[] section : waiting) {
+            for (int i : section) {
+                cells.get(i).wetTo(wetness, true, false);
+            }
+        }
+    }
+
+    /** Brings the head's mean to what was seen, each cell in proportion to its water, or to its room for more. */
+    private void setRight(double wetness) {
+        double mean = mean(true);
+        for (Cell cell : cells) {
+            double lengths = cell.lengthsWetness();
+            cell.film = 0;
+            if (wetness <= mean) {
+                double ratio = mean == 0 ? 0 : wetness / mean;
+                cell.lengths = lengths * ratio;
+                cell.roots *= ratio;
+            } else {
+                double room = (100 - wetness) / Math.max(EPSILON, 100 - mean);
+                cell.lengths = 100 - (100 - lengths) * room;
+                cell.roots = Math.max(cell.roots, 100 - (100 - cell.roots) * room);
+            }
+        }
     }
 
     /** Advances; a piece that would pass the target level is taken back and cut to end on it. Returns what was used. */

@@ -13,6 +13,9 @@ public final class StepDuration {
     /** The head the plain figures are for: 30 cm, medium strand, medium density. */
     private static final double USUAL_GRAMS = 109;
 
+    /** To take up, part and clip away one section, minutes [OURS: four quadrants in about a minute]. */
+    public static final double SECTION_MINUTES = .25;
+
     private StepDuration() {}
 
     /** Minutes for the whole head; {@code NaN} where only the level of water ends the step. */

@@ -1,5 +1,6 @@
 package eventide.drying;
 
+import eventide.shape.Maybe;
 import java.util.List;
 
 /**
@@ -7,6 +8,7 @@ import java.util.List;
  *
  * @param waterGrams the most water the hair carries above the room's level, in g
  * @param hairGrams dry hair, in g
+ * @param waiting the sections that wait for their turn; left out where nothing is drawn
  */
 public record Tide(
         List<Integer> minutes,
@@ -15,9 +17,14 @@ public record Tide(
         List<Mark> marks,
         List<StepTide> steps,
         double waterGrams,
-        double hairGrams) {
+        double hairGrams,
+        @Maybe List<Waiting> waiting) {
     /** Minutes from the first step to the end of the last. */
     public double lastMinute() {
         return steps.isEmpty() ? 0 : steps.get(steps.size() - 1).endMinute();
+    }
+
+    Tide with(List<Waiting> sections) {
+        return new Tide(minutes, lengths, roots, marks, steps, waterGrams, hairGrams, List.copyOf(sections));
     }
 }

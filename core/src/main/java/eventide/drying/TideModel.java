@@ -21,11 +21,16 @@ public final class TideModel {
         return run(routine, hair, air, 1);
     }
 
+    /** As {@link #run(Routine, Hair, Air)} with what happened at the chair besides. */
+    public static Course run(Routine routine, Hair hair, Air air, Happenings happenings) {
+        return new Simulation(routine, hair, air, happenings, 1).run();
+    }
+
     /**
      * As {@link #run(Routine, Hair, Air)} with the longest time step stated, in minutes: for checking that it does not
      * matter.
      */
     static Course run(Routine routine, Hair hair, Air air, double longestStepMinutes) {
-        return new Simulation(routine, hair, air, longestStepMinutes).run();
+        return new Simulation(routine, hair, air, Happenings.NONE, longestStepMinutes).run();
     }
 }

@@ -96,7 +96,8 @@ final class TideRecorder {
                 List.copyOf(marks),
                 List.copyOf(steps),
                 round(waterGrams),
-                round(hairGrams));
+                round(hairGrams),
+                null);
     }
 
     static double round(double value) {

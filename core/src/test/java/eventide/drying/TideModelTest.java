@@ -13,6 +13,8 @@ import eventide.hair.Pattern;
 import eventide.hair.Porosity;
 import eventide.hair.Strand;
 import eventide.hair.Zone;
+import eventide.product.Product;
+import eventide.product.Role;
 import eventide.routine.Action;
 import eventide.routine.Heat;
 import eventide.routine.Part;
@@ -23,6 +25,7 @@ import eventide.shape.InvalidException;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** What must hold of water on any head in any room. */
@@ -249,5 +252,59 @@ public class TideModelTest {
         Tide tide = TideModel.run(Routine.of(List.of()), Heads.curly(), ROOM).tide();
         assertEquals(tide.steps(), List.of());
         assertEquals(tide.lengths().get(0), 100.0);
+    }
+
+    @Test
+    public void aWaitingSectionOnlyDriesAndEndsWhereItsTurnFindsIt() {
+        Random random = new Random(21);
+        int lines = 0;
+        for (int i = 0; i < 200; i++) {
+            Tide tide = TideModel.run(Heads.randomRoutine(random), Heads.random(random), room(random))
+                    .drawn();
+            for (Waiting waiting : tide.waiting()) {
+                lines++;
+                List<Double> levels = waiting.wetness();
+                for (int k = 1; k < levels.size(); k++) {
+                    assertTrue(levels.get(k) <= levels.get(k - 1) + .011, "rose while it waited: " + waiting);
+                }
+                StepTide step = tide.steps().get(waiting.step());
+                if (step.inner() == null) {
+                    assertEquals(
+                            levels.get(levels.size() - 1),
+                            step.wetnessBySection().get(waiting.section()),
+                            .011);
+                }
+            }
+        }
+        assertTrue(lines > 50, "some sections wait");
+    }
+
+    @DataProvider
+    Object[][] sectioned() {
+        return new Object[][] {{2}, {4}, {8}, {12}};
+    }
+
+    /** TRADE 5: smaller sections take longer. A quarter of a minute each [OURS]; a stated time is taken as it is. */
+    @Test(dataProvider = "sectioned")
+    public void everySectionTakesItsQuarterOfAMinute(int sections) {
+        Step gel = Step.of(Action.APPLY)
+                .product(Product.of("gel", Role.GEL, 6, 2, 30, 90))
+                .build();
+        double one = minutes(gel);
+        double passes = minutes(gel.but().sections(sections).build());
+        double each = minutes(Step.of(Action.EACH_SECTION)
+                .sections(sections)
+                .steps(List.of(gel, Step.of(Action.SMOOTH).build()))
+                .build());
+        double smooth = minutes(Step.of(Action.SMOOTH).build());
+        assertEquals(passes - one, sections / 4.0, 1e-6);
+        assertEquals(each - one - smooth, sections / 4.0, 1e-6);
+        assertEquals(minutes(gel.but().sections(sections).minutes(7.0).build()), 7, 1e-6);
+    }
+
+    private static double minutes(Step step) {
+        return TideModel.run(Routine.of(List.of(Step.of(Action.REWET).build(), step)), Heads.curly(), Air.of(22, 52))
+                        .minutes()
+                - 2;
     }
 }
