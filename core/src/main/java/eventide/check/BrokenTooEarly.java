@@ -34,7 +34,7 @@ final class BrokenTooEarly implements Rule {
     @Override
     public List<Finding> findings(Wash wash) {
         List<Finding> found = new ArrayList<>();
-        for (StepPlace place : wash.routine().places()) {
+        for (StepPlace place : wash.places()) {
             Step step = wash.routine().at(place);
             if (step.action() != Action.BREAK_CAST && step.action() != Action.PICK && step.action() != Action.STRETCH) {
                 continue;

@@ -27,7 +27,7 @@ final class BrushedDown implements Rule {
         if (!wash.goal().wantsVolume()) {
             return found;
         }
-        for (StepPlace place : wash.routine().places()) {
+        for (StepPlace place : wash.places()) {
             Step step = wash.routine().at(place);
             boolean down = step.action() == Action.BRUSH_STYLE && step.brushDirection() == BrushDirection.DOWN;
             boolean behindTheHairline = wash.course().visits(place).stream()

@@ -28,7 +28,7 @@ final class BuildsUp implements Rule {
         if (wash.isRefresh() || wash.routine().steps().stream().anyMatch(Lifting::lifts)) {
             return List.of();
         }
-        for (StepPlace place : wash.routine().places()) {
+        for (StepPlace place : wash.places()) {
             for (Product product : products(wash.routine().at(place))) {
                 LabelReading.Traits traits = product.label().traits();
                 if (!traits.buildsUp() || product.role() == Role.CLEANSER) {

@@ -31,7 +31,7 @@ final class ClippedTooLong implements Rule {
 
     @Override
     public List<Finding> findings(Wash wash) {
-        for (StepPlace place : wash.routine().places()) {
+        for (StepPlace place : wash.places()) {
             if (wash.routine().at(place).action() != Action.CLIP_ROOTS) {
                 continue;
             }

@@ -70,7 +70,7 @@ final class CrownForgotten implements Rule {
 
     /** Hands that shape the crown with what is on them visit it too. */
     private static boolean handsReach(Wash wash) {
-        for (StepPlace place : wash.routine().places()) {
+        for (StepPlace place : wash.places()) {
             Action action = wash.routine().at(place).action();
             boolean shapes = action == Action.SCRUNCH
                     || action == Action.COIL

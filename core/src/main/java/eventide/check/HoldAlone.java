@@ -62,9 +62,9 @@ final class HoldAlone implements Rule {
 
     /** A little conditioner left in on purpose is moisture too. */
     private static boolean conditionerLeftIn(Wash wash, Zone zone) {
-        for (StepPlace place : wash.routine().places()) {
+        for (StepPlace place : wash.places()) {
             Product product = wash.productOf(place);
-            boolean leftIn = place.index() > wash.routine().lastRinse()
+            boolean leftIn = place.index() > wash.lastRinse()
                     && product != null
                     && (product.role() == Role.CONDITIONER || product.role() == Role.MASK);
             if (leftIn

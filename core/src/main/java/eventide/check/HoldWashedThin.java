@@ -24,7 +24,7 @@ final class HoldWashedThin implements Rule {
 
     @Override
     public List<Finding> findings(Wash wash) {
-        for (StepPlace place : wash.routine().places()) {
+        for (StepPlace place : wash.places()) {
             Step step = wash.routine().at(place);
             // A mist as each section's turn comes is shaping, not washing.
             boolean shaping = place.isInner() && step.action() == Action.MIST;

@@ -24,7 +24,7 @@ final class KnownAllergy implements Rule {
     @Override
     public List<Finding> findings(Wash wash) {
         List<Finding> found = new ArrayList<>();
-        for (StepPlace place : wash.routine().places()) {
+        for (StepPlace place : wash.places()) {
             for (Product product : products(wash.routine().at(place))) {
                 Optional<String> word = Allergens.on(product, wash.hair().allergiesOrEmpty());
                 if (word.isPresent()) {

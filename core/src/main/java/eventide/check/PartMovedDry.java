@@ -23,7 +23,7 @@ final class PartMovedDry implements Rule {
 
     @Override
     public List<Finding> findings(Wash wash) {
-        for (StepPlace place : wash.routine().places()) {
+        for (StepPlace place : wash.places()) {
             Step step = wash.routine().at(place);
             if (step.action() != Action.SET_PART) {
                 continue;

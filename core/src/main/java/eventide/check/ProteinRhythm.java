@@ -55,7 +55,7 @@ final class ProteinRhythm implements Rule {
         if (!soft || !washes || fed || since != null && since < FORTNIGHTLY) {
             return List.of();
         }
-        int rinse = wash.routine().lastRinse();
+        int rinse = wash.lastRinse();
         Step protein =
                 Step.of(Action.PROTEIN).product(Generic.PROTEIN).minutes(15.0).build();
         return List.of(Finding.of(

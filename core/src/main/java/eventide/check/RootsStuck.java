@@ -25,7 +25,7 @@ final class RootsStuck implements Rule {
         int turned = -1;
         int lifted = -1;
         List<Step> steps = wash.routine().steps();
-        for (int i = wash.routine().lastRinse() + 1; i < steps.size(); i++) {
+        for (int i = wash.lastRinse() + 1; i < steps.size(); i++) {
             Step step = steps.get(i);
             if (step.action().isDrying() && turned >= 0) {
                 break;

@@ -23,7 +23,7 @@ final class RoughTowel implements Rule {
     @Override
     public List<Finding> findings(Wash wash) {
         List<Finding> found = new ArrayList<>();
-        for (StepPlace place : wash.routine().places()) {
+        for (StepPlace place : wash.places()) {
             Step step = wash.routine().at(place);
             if (step.tool() == Tool.ROUGH_TOWEL && step.action().uses(StepField.TOOL)) {
                 Step soft = step.but().tool(Tool.TSHIRT).build();

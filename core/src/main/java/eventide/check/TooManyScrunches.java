@@ -72,16 +72,13 @@ final class TooManyScrunches implements Rule {
 
     private static List<StepPlace> scrunching(Wash wash, Zone zone) {
         List<StepPlace> places = new ArrayList<>();
-        for (StepPlace place : wash.routine().places()) {
+        for (StepPlace place : wash.places()) {
             Step step = wash.routine().at(place);
             boolean scrunches = step.action() == Action.SCRUNCH
                     || (step.action() == Action.APPLY && step.technique() == Technique.SCRUNCH);
             boolean here =
                     wash.course().visits(place).stream().map(Visit::zones).anyMatch(zones -> zones.contains(zone));
-            if (scrunches
-                    && step.count() != null
-                    && here
-                    && place.index() > wash.routine().lastRinse()) {
+            if (scrunches && step.count() != null && here && place.index() > wash.lastRinse()) {
                 places.add(place);
             }
         }

@@ -32,7 +32,7 @@ final class TornKnots implements Rule {
     @Override
     public List<Finding> findings(Wash wash) {
         List<Finding> found = new ArrayList<>();
-        for (StepPlace place : wash.routine().places()) {
+        for (StepPlace place : wash.places()) {
             Step step = wash.routine().at(place);
             if (step.action() != Action.DETANGLE || wash.course().visits(place).isEmpty()) {
                 continue;
@@ -65,7 +65,7 @@ final class TornKnots implements Rule {
                 .map(zone -> wash.hair().at(zone).pattern())
                 .allMatch(pattern -> pattern.isWavy() || pattern.isStraight());
         boolean combedDry = loose && !washed && visit.wetness() <= DRY;
-        boolean after = visit.place().index() > wash.routine().lastRinse();
+        boolean after = visit.place().index() > wash.lastRinse();
         Step slippery = step.but()
                 .mix(null)
                 .product(after ? Generic.LEAVE_IN : Generic.CONDITIONER)

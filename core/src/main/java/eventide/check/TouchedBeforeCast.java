@@ -32,7 +32,7 @@ final class TouchedBeforeCast implements Rule {
     @Override
     public List<Finding> findings(Wash wash) {
         List<Finding> found = new ArrayList<>();
-        for (StepPlace place : wash.routine().places()) {
+        for (StepPlace place : wash.places()) {
             Step step = wash.routine().at(place);
             boolean bowl = step.action() == Action.CUP;
             if (!(bowl || handles(step)) || (bowl && wash.schools().cupsFromStart())) {

@@ -28,13 +28,12 @@ final class WaitedTooDry implements Rule {
     @Override
     public List<Finding> findings(Wash wash) {
         List<Finding> found = new ArrayList<>();
-        for (StepPlace place : wash.routine().places()) {
-            if (!shapes(wash.routine().at(place))
-                    || place.index() <= wash.routine().lastRinse()) {
+        for (StepPlace place : wash.places()) {
+            if (!shapes(wash.routine().at(place)) || place.index() <= wash.lastRinse()) {
                 continue;
             }
             Visit driest = null;
-            double least = -WindowMissed.TOLERANCE;
+            double least = -Window.TOLERANCE;
             Layer carried = null;
             for (Visit visit : wash.course().visits(place)) {
                 Layer layer = lastLayerOn(wash, visit);
@@ -42,8 +41,7 @@ final class WaitedTooDry implements Rule {
                     continue;
                 }
                 double over = visit.wetness()
-                        - WindowMissed.Window.of(layer.product(), wash.schools())
-                                .low();
+                        - Window.of(layer.product(), wash.schools()).low();
                 if (over < least && wasInWindow(wash, layer, visit)) {
                     least = over;
                     driest = visit;
@@ -59,7 +57,7 @@ final class WaitedTooDry implements Rule {
 
     private Finding finding(Wash wash, StepPlace place, Visit driest, Layer carried) {
         Zone zone = driest.zones().iterator().next();
-        double aim = WindowMissed.Window.of(carried.product(), wash.schools()).aim();
+        double aim = Window.of(carried.product(), wash.schools()).aim();
         String waits = "The " + zone.label() + " waits " + Math.round(driest.startMinute() - carried.startMinute())
                 + " minutes and falls to " + percent(driest.wetness()) + "; "
                 + carried.product().name() + " wants at least "
@@ -124,10 +122,10 @@ final class WaitedTooDry implements Rule {
 
     /** It met the styler well and no dryer has been at it since: it only waited. */
     private static boolean wasInWindow(Wash wash, Layer layer, Visit visit) {
-        WindowMissed.Window window = WindowMissed.Window.of(layer.product(), wash.schools());
+        Window window = Window.of(layer.product(), wash.schools());
         boolean met = layer.visits().stream()
                 .filter(v -> v.overlaps(visit))
-                .allMatch(v -> v.wetness() >= window.low() - WindowMissed.TOLERANCE);
+                .allMatch(v -> v.wetness() >= window.low() - Window.TOLERANCE);
         return met && !Steps.driedBetween(wash, layer.startMinute(), visit.startMinute());
     }
 }

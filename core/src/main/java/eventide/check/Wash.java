@@ -34,6 +34,8 @@ public final class Wash {
     private final List<Amount> amounts;
     private final List<Layer> layers;
     private final double castMinute;
+    private final int lastRinse;
+    private final List<StepPlace> places;
 
     private Wash(Routine routine, Hair hair, Goal goal, Air air, Schools schools, Limits limits) {
         this.routine = routine;
@@ -44,6 +46,8 @@ public final class Wash {
         this.limits = limits;
         this.course = TideModel.run(routine, hair, air);
         this.amounts = Amounts.of(routine, hair);
+        this.lastRinse = routine.lastRinse();
+        this.places = List.copyOf(routine.places());
         this.layers = layersWorn();
         this.castMinute = course.tide().marks().stream()
                 .filter(mark -> mark.what() == Mark.What.CAST_SET)
@@ -62,12 +66,11 @@ public final class Wash {
     }
 
     private List<Layer> layersWorn() {
-        int rinse = routine.lastRinse();
         List<Layer> worn = new ArrayList<>();
         for (Amount amount : amounts) {
             StepPlace place = amount.place();
             Step step = routine.at(place);
-            if (place.index() <= rinse || step.washes()) {
+            if (place.index() <= lastRinse || step.washes()) {
                 continue;
             }
             List<Visit> visits = course.visits(place);
@@ -90,6 +93,16 @@ public final class Wash {
 
     public Routine routine() {
         return routine;
+    }
+
+    /** As {@link Routine#lastRinse()}, asked once. */
+    public int lastRinse() {
+        return lastRinse;
+    }
+
+    /** As {@link Routine#places()}, asked once. */
+    public List<StepPlace> places() {
+        return places;
     }
 
     public Hair hair() {

@@ -4,11 +4,9 @@ import static eventide.check.Steps.percent;
 
 import eventide.drying.Visit;
 import eventide.hair.Zone;
-import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Action;
 import eventide.routine.Routine;
-import eventide.routine.Schools;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import java.util.ArrayList;
@@ -16,8 +14,6 @@ import java.util.List;
 
 /** W1: a styler meets hair outside the wetness it works in. */
 final class WindowMissed implements Rule {
-    /** The model's own error: less than this beyond the window is not called a miss, percent [OURS]. */
-    static final double TOLERANCE = 3;
     /** Brushing and coiling want wet, slippery hair [CP: above about 65 %]. */
     private static final double HANDS_FROM = 65;
     /** Hands squeeze no lower; below this time has to do it [OURS]. */
@@ -50,37 +46,13 @@ final class WindowMissed implements Rule {
         return found;
     }
 
-    /** The wetness a product takes, widened by the school the client's stylist follows. */
-    record Window(double low, double high) {
-        static Window of(Product product, Schools schools) {
-            double low = product.windowLow();
-            double high = product.windowHigh();
-            if (product.role() == Role.GEL && schools.gelOn() == Schools.GelOn.SOAKING) {
-                return new Window(Math.min(low, 75), 100);
-            }
-            if (product.role() == Role.GEL && schools.gelOn() == Schools.GelOn.DAMP) {
-                return new Window(Math.min(low, 35), Math.max(high, 60));
-            }
-            return new Window(low, high);
-        }
-
-        double miss(double wetness) {
-            return wetness < low ? wetness - low : wetness > high ? wetness - high : 0;
-        }
-
-        /** Where to bring hair to: well inside, for it goes on drying. */
-        double aim() {
-            return Math.round(low + (high - low) * .6);
-        }
-    }
-
     private void styler(Wash wash, Layer layer, Window window, List<Finding> found) {
         Visit worst = null;
         double miss = 0;
         int missed = 0;
         for (Visit visit : layer.visits()) {
             double by = window.miss(visit.wetness());
-            if (Math.abs(by) > TOLERANCE) {
+            if (Math.abs(by) > Window.TOLERANCE) {
                 missed++;
             }
             if (Math.abs(by) > Math.abs(miss)) {
@@ -116,7 +88,7 @@ final class WindowMissed implements Rule {
                 .half(step.half())
                 .toWetness(window.aim())
                 .build();
-        boolean onlySomeWait = window.miss(layer.visits().get(0).wetness()) >= -TOLERANCE;
+        boolean onlySomeWait = window.miss(layer.visits().get(0).wetness()) >= -Window.TOLERANCE;
         if (!place.isInner() && step.sectionsOrOne() > 1 && onlySomeWait) {
             Double each = step.minutes() == null ? null : step.minutes() / step.sections();
             Step own = step.but()
@@ -184,21 +156,21 @@ final class WindowMissed implements Rule {
         Layer hold = wash.lastHoldBefore(layer.startMinute());
         boolean betweenRounds = hold != null && Steps.driedBetween(wash, hold.startMinute(), layer.startMinute());
         boolean refresh = wash.isRefresh();
-        return little && (betweenRounds || refresh) || wash.routine().lastRinse() < 0 && refresh;
+        return little && (betweenRounds || refresh) || wash.lastRinse() < 0 && refresh;
     }
 
     private void hands(Wash wash, List<Finding> found) {
-        for (StepPlace place : wash.routine().places()) {
+        for (StepPlace place : wash.places()) {
             Step step = wash.routine().at(place);
             boolean brushed = step.action() == Action.BRUSH_STYLE || step.action() == Action.COIL;
-            if (!brushed || place.index() <= wash.routine().lastRinse()) {
+            if (!brushed || place.index() <= wash.lastRinse()) {
                 continue;
             }
             double driest = 100;
             for (Visit visit : wash.course().visits(place)) {
                 driest = Math.min(driest, visit.wetness());
             }
-            if (driest < HANDS_FROM - TOLERANCE) {
+            if (driest < HANDS_FROM - Window.TOLERANCE) {
                 String what = step.action() == Action.COIL ? "Coiling" : "Brush-styling";
                 Step mist = Step.of(Action.MIST)
                         .toWetness(75.0)

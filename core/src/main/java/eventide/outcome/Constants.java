@@ -51,6 +51,7 @@ final class Constants {
     static final double LIFT_LIFTS = .5;
     static final double HOT_ROUGHENS = .5;
     static final double TOUCH_FRIZZES = .9;
+    static final double COMBED_OUT = 2.4;
     static final double DAMP_END_FRIZZES = .05;
     static final double DAMP_AIR_FRIZZES_PER_HOUR = .18;
 

@@ -20,8 +20,7 @@ final class DryingEffect implements Effect {
         boolean clipped = false;
         for (Visit visit : wash.course().visits()) {
             Step step = visit.step();
-            if (!visit.zones().contains(ledger.zone())
-                    || visit.place().index() <= wash.routine().lastRinse()) {
+            if (!visit.zones().contains(ledger.zone()) || visit.place().index() <= wash.lastRinse()) {
                 continue;
             }
             blown |= step.action().isDryer() && visit.minutes() > 1;

@@ -33,7 +33,7 @@ final class FinishEffect implements Effect {
         return wash.course().visits().stream()
                 .anyMatch(v -> v.step().action() == Action.BREAK_CAST
                         && v.zones().contains(zone)
-                        && v.place().index() > wash.routine().lastRinse());
+                        && v.place().index() > wash.lastRinse());
     }
 
     static void finish(boolean broken, double hold, Ledger ledger) {

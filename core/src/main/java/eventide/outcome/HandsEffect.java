@@ -23,9 +23,9 @@ final class HandsEffect implements Effect {
         int scrunches = 0;
         boolean lifted = false;
         boolean upsideDown = false;
-        for (StepPlace place : wash.routine().places()) {
+        for (StepPlace place : wash.places()) {
             Step step = wash.routine().at(place);
-            if (place.index() <= wash.routine().lastRinse() || !reaches(wash, place, ledger.zone())) {
+            if (place.index() <= wash.lastRinse() || !reaches(wash, place, ledger.zone())) {
                 continue;
             }
             Step frame = wash.routine().steps().get(place.index());
@@ -39,10 +39,7 @@ final class HandsEffect implements Effect {
             lifted |= step.action() == Action.LIFT_ROOTS || step.action() == Action.SHAKE_ROOTS;
             upsideDown |= step.isIn(Position.UPSIDE_DOWN);
         }
-        double sections = Math.log(most);
-        ledger.add(DEFINITION, SECTIONS_DEFINE * sections, most + " sections");
-        ledger.add(VOLUME, -SECTIONS_FLATTEN * sections, most + " sections");
-        ledger.add(DAYS, SECTIONS_LAST_DAYS * sections, most + " sections");
+        sections(most, ledger);
         scrunches(scrunches, hair, ledger);
         if (lifted) {
             ledger.add(VOLUME, LIFT_LIFTS, "roots lifted and shaken");
@@ -53,6 +50,15 @@ final class HandsEffect implements Effect {
                 ledger.add(FRIZZ, UPSIDE_DOWN_FRIZZES_CROWN, "upside down, roots not lifted");
             }
         }
+    }
+
+    /** Smaller pieces: more definition, less volume, longer lasting [CP]. */
+    static void sections(int most, Ledger ledger) {
+        double sections = Math.log(most);
+        String because = most + " sections";
+        ledger.add(DEFINITION, SECTIONS_DEFINE * sections, because);
+        ledger.add(VOLUME, -SECTIONS_FLATTEN * sections, because);
+        ledger.add(DAYS, SECTIONS_LAST_DAYS * sections, because);
     }
 
     private static boolean reaches(Wash wash, StepPlace place, Zone zone) {

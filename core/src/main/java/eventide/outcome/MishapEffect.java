@@ -1,18 +1,21 @@
 package eventide.outcome;
 
+import static eventide.outcome.Constants.COMBED_OUT;
 import static eventide.outcome.Constants.DAMP_AIR_FRIZZES_PER_HOUR;
 import static eventide.outcome.Constants.DAMP_END_FRIZZES;
 import static eventide.outcome.Constants.TOUCH_FRIZZES;
 import static eventide.outcome.ScoreName.CLUMPING;
+import static eventide.outcome.ScoreName.DEFINITION;
 import static eventide.outcome.ScoreName.FRIZZ;
 
+import eventide.check.Clumps;
 import eventide.check.Wash;
 import eventide.drying.Visit;
 import eventide.hair.Reading;
 import eventide.routine.Action;
 import eventide.routine.Step;
 
-/** What went against the water: touched too early, dried slowly in damp air, broken damp. Never does a score any good. */
+/** What went against the water: touched too early, combed out, dried slowly in damp air, broken damp. Never does a score any good. */
 final class MishapEffect implements Effect {
     private static final double DAMP_ROOM_C = 13;
 
@@ -20,14 +23,15 @@ final class MishapEffect implements Effect {
     public void add(Wash wash, Reading hair, Ledger ledger) {
         double airHours = 0;
         boolean touched = false;
+        boolean pulled = false;
         for (Visit visit : wash.course().visits()) {
-            if (!visit.zones().contains(ledger.zone())
-                    || visit.place().index() <= wash.routine().lastRinse()) {
+            if (!visit.zones().contains(ledger.zone()) || visit.place().index() <= wash.lastRinse()) {
                 continue;
             }
             if (visit.step().action() == Action.AIR) {
                 airHours += visit.minutes() / 60;
             }
+            pulled |= Clumps.arePulledApart(wash, visit);
             touched |= touches(visit.step())
                     && visit.startMinute() < wash.castMinute()
                     && visit.wetness() > 50
@@ -36,6 +40,11 @@ final class MishapEffect implements Effect {
         if (touched) {
             ledger.add(FRIZZ, TOUCH_FRIZZES, "touched before the cast had set");
             ledger.add(CLUMPING, -TOUCH_FRIZZES / 2, "touched before the cast had set");
+        }
+        if (pulled) {
+            ledger.add(DEFINITION, -COMBED_OUT, "clumps combed out");
+            ledger.add(CLUMPING, -COMBED_OUT, "clumps combed out");
+            ledger.add(FRIZZ, COMBED_OUT / 2, "clumps combed out");
         }
         double damp = Math.max(0, wash.air().dewPointC() - DAMP_ROOM_C);
         ledger.add(FRIZZ, Math.min(1.5, DAMP_AIR_FRIZZES_PER_HOUR * airHours * damp / 3), "slow drying in damp air");

@@ -55,6 +55,17 @@ public final class Prospect {
             return share;
         }
 
+        /** The same but for what is sure. */
+        private Place plus(double[] more) {
+            double[] sums = sure.clone();
+            for (int i = 0; i < sums.length; i++) {
+                sums[i] += more[i];
+            }
+            Place place = new Place(wash, zone, sums, besideRichness);
+            place.share = share;
+            return place;
+        }
+
         private boolean isLike(Place other) {
             return isCrown() == other.isCrown()
                     && hair.equals(other.hair)
@@ -145,18 +156,30 @@ public final class Prospect {
         places.add(place);
     }
 
+    /** The same washes with the head parted into another number of sections. */
+    public Prospect parted(int from, int to) {
+        Prospect prospect = new Prospect();
+        for (Place place : places) {
+            Ledger before = new Ledger(place.zone, false);
+            Ledger after = new Ledger(place.zone, false);
+            HandsEffect.sections(from, before);
+            HandsEffect.sections(to, after);
+            double[] more = sums(after);
+            double[] less = sums(before);
+            for (int i = 0; i < more.length; i++) {
+                more[i] -= less[i];
+            }
+            prospect.places.add(place.plus(more));
+        }
+        return prospect;
+    }
+
     public List<Place> places() {
         return places;
     }
 
     /** Hold of the strongest of some products and the next, 0 to 10: rises with each. */
-    public static double together(double[] holds) {
-        double best = 0;
-        double second = 0;
-        for (double hold : holds) {
-            second = Math.max(second, Math.min(best, hold));
-            best = Math.max(best, hold);
-        }
+    public static double together(double best, double second) {
         return ProductEffect.together(best, second);
     }
 

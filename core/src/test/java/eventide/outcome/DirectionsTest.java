@@ -262,6 +262,17 @@ public class DirectionsTest {
                     d -> dried(d, Step.of(Action.HOVER).untilDry(20.0).build()),
                     d -> dried(d, Step.of(Action.HOVER).untilDry(20.0).build(), of(Action.FLUFF))),
             new Direction(
+                    "combed out dry, definition",
+                    ScoreName.DEFINITION,
+                    false,
+                    d -> dried(d, of(Action.COIL)),
+                    d -> d.wash(
+                            of(Action.REWET),
+                            put(gel(d.hold(), d.richness()), d.sections()),
+                            of(Action.COIL),
+                            Step.of(Action.HOVER).untilDry(100.0).build(),
+                            of(Action.DETANGLE))),
+            new Direction(
                     "stretched, shrinkage",
                     ScoreName.SHRINKAGE,
                     false,

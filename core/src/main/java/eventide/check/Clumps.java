@@ -1,0 +1,59 @@
+package eventide.check;
+
+import eventide.drying.Visit;
+import eventide.routine.Action;
+import eventide.routine.Step;
+import eventide.routine.Technique;
+
+/** Clumps as hands form them, and what pulls them apart again [CP]. */
+public final class Clumps {
+    private Clumps() {}
+
+    /** Whether a visit rakes or combs through clumps that nothing shapes again as firmly before they dry. */
+    public static boolean arePulledApart(Wash wash, Visit visit) {
+        if (!rakes(visit.step()) || visit.place().index() <= wash.lastRinse()) {
+            return false;
+        }
+        int formed = strongestBefore(wash, visit);
+        return formed > 0 && strongestAfter(wash, visit) < formed;
+    }
+
+    private static boolean rakes(Step step) {
+        return step.action() == Action.DETANGLE
+                || (step.action() == Action.APPLY && step.technique() == Technique.RAKE);
+    }
+
+    /** How firmly an action forms clumps: 2 piece by piece, 1 in the hand, 0 not. */
+    private static int forms(Step step) {
+        return switch (step.action()) {
+            case COIL, SHINGLE, BRUSH_STYLE, TWIST -> 2;
+            case SCRUNCH, PRESS -> 1;
+            case APPLY -> step.technique() == Technique.SCRUNCH ? 1 : 0;
+            default -> 0;
+        };
+    }
+
+    private static int strongestBefore(Wash wash, Visit visit) {
+        int strongest = 0;
+        for (Visit earlier : Steps.earlierOnSameHair(wash, visit)) {
+            if (earlier.step().action().soaks()) {
+                strongest = 0;
+            } else if (earlier.place().index() > wash.lastRinse()) {
+                strongest = Math.max(strongest, forms(earlier.step()));
+            }
+        }
+        return strongest;
+    }
+
+    /** Shaping that comes before any drying: spreading first and shaping after is the normal order. */
+    private static int strongestAfter(Wash wash, Visit visit) {
+        int strongest = 0;
+        for (Visit later : Steps.laterOnSameHair(wash, visit)) {
+            if (later.step().action().isDrying()) {
+                break;
+            }
+            strongest = Math.max(strongest, later.step().action() == Action.SMOOTH ? 2 : forms(later.step()));
+        }
+        return strongest;
+    }
+}
