@@ -18,7 +18,7 @@ public final class IgnoredFields {
             Step step = steps.get(i);
             for (StepField field : StepField.values()) {
                 if (valueOf(step, field) != null && !step.action().uses(field)) {
-                    pointers.add(at + i + "/" + field.written());
+                    pointers.add(at + i + "/" + field.word());
                 }
             }
             if (step.isEachSection()) {

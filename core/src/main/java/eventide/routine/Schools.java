@@ -1,6 +1,8 @@
 package eventide.routine;
 
 import eventide.shape.Maybe;
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
 
 /** Where good stylists disagree: the side this client's stylist takes. What is absent is the trade's default. */
 public record Schools(
@@ -111,6 +113,53 @@ public record Schools(
         SHINGLE,
         SCRUNCH,
         BY_GOAL
+    }
+
+    /**
+     * With one question answered otherwise.
+     *
+     * @param key as in {@link SchoolQuestion}
+     * @param side the word for it; null to take no side
+     */
+    public Schools with(String key, String side) {
+        RecordComponent[] questions = Schools.class.getRecordComponents();
+        Object[] answers = new Object[questions.length];
+        Class<?>[] types = new Class<?>[questions.length];
+        try {
+            for (int i = 0; i < questions.length; i++) {
+                types[i] = questions[i].getType();
+                answers[i] = questions[i].getName().equals(key)
+                        ? answer(types[i], side)
+                        : questions[i].getAccessor().invoke(this);
+            }
+            return Schools.class.getDeclaredConstructor(types).newInstance(answers);
+        } catch (ReflectiveOperationException impossible) {
+            throw new IllegalStateException("Schools cannot be copied", impossible);
+        }
+    }
+
+    /** The side a client takes on a question, null for none. */
+    public String side(String key) {
+        for (RecordComponent question : Schools.class.getRecordComponents()) {
+            if (question.getName().equals(key)) {
+                try {
+                    Object answer = question.getAccessor().invoke(this);
+                    return answer == null ? null : ((Enum<?>) answer).name();
+                } catch (ReflectiveOperationException impossible) {
+                    throw new IllegalStateException("Schools cannot be read", impossible);
+                }
+            }
+        }
+        throw new IllegalArgumentException("No such question: " + key);
+    }
+
+    private static Object answer(Class<?> type, String side) {
+        return side == null
+                ? null
+                : Arrays.stream(type.getEnumConstants())
+                        .filter(word -> ((Enum<?>) word).name().equals(side))
+                        .findFirst()
+                        .orElseThrow(() -> new IllegalArgumentException("No such side: " + side));
     }
 
     public boolean cupsFromStart() {

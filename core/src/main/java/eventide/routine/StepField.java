@@ -1,7 +1,9 @@
 package eventide.routine;
 
+import eventide.shape.Word;
+
 /** The fields a step may carry besides its action, by their written name. */
-public enum StepField {
+public enum StepField implements Word {
     PRODUCT("product"),
     MIX("mix"),
     DILUTION("dilution"),
@@ -28,13 +30,14 @@ public enum StepField {
     ORDER("order"),
     STEPS("steps");
 
-    private final String written;
+    private final String word;
 
-    StepField(String written) {
-        this.written = written;
+    StepField(String word) {
+        this.word = word;
     }
 
-    public String written() {
-        return written;
+    @Override
+    public String word() {
+        return word;
     }
 }

@@ -1,0 +1,15 @@
+package eventide.routine;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * An action as something to pick: what it is called, where in the work it belongs, and which fields change what it does.
+ */
+public record ActionCard(Action action, Action.Phase phase, String label, Set<StepField> fields) {
+    /** All of them, in the order of the work. */
+    public static final List<ActionCard> ALL = Arrays.stream(Action.values())
+            .map(action -> new ActionCard(action, action.phase(), action.label(), action.meaningful()))
+            .toList();
+}
