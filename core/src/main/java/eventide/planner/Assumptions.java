@@ -91,10 +91,7 @@ public record Assumptions(
     }
 
     private static Suggestion best(Resting asked, Hair hair) {
-        List<Suggestion> suggestions = Planner.suggest(
-                        new Query(hair, asked.goal(), asked.air(), asked.schools(), asked.limits(), asked.shelf()))
-                .suggestions();
-        return suggestions.isEmpty() ? null : suggestions.get(0);
+        return Planner.best(new Query(hair, asked.goal(), asked.air(), asked.schools(), asked.limits(), asked.shelf()));
     }
 
     /** The head with that reading at each of its other levels. */

@@ -10,7 +10,9 @@ record Choice(
         @Maybe Product gel,
         @Maybe Product mousse,
         Hands hands,
-        Drying drying) {
+        Sections sections,
+        Drying drying,
+        Finishing finishing) {
     /** How hands shape it. */
     enum Hands {
         SCRUNCH("scrunched"),
@@ -26,11 +28,32 @@ record Choice(
         }
     }
 
+    /** Into how many pieces a head is parted, against what is usual for its hair. */
+    enum Sections {
+        USUAL(1),
+        FEWER(2 / 3.0),
+        MORE(1.5);
+
+        final double factor;
+
+        Sections(double factor) {
+            this.factor = factor;
+        }
+    }
+
+    /**
+     * The last things, decided once all else stands: root clips, what becomes of a cast, and fluffing.
+     *
+     * @param stop percent dry at which the dryer is put down where air does the rest; counts nowhere else
+     */
+    record Finishing(boolean clips, boolean castLeft, boolean fluff, double stop) {}
+
     /** How it is dried. */
     enum Drying {
         DIFFUSE("diffused to dry"),
         PART("diffused, then air"),
-        LEAVE("diffused to 85 %, the rest by air at home"),
+        LEAVE("diffused most of the way, the rest by air at home"),
+        AIR_ROOTS("air dried, the roots with the dryer"),
         AIR("air dried"),
         HOME("left to dry at home");
 
@@ -39,6 +62,11 @@ record Choice(
         /** The hair is dry, roots too, when the routine ends. */
         boolean ends() {
             return this != LEAVE && this != HOME;
+        }
+
+        /** The dryer is put down before the hair is dry. */
+        boolean stops() {
+            return this == PART || this == LEAVE;
         }
 
         boolean usesDryer() {
@@ -50,13 +78,22 @@ record Choice(
         }
     }
 
-    Choice with(Hands otherHands, Drying otherDrying) {
-        return new Choice(leaveIn, cream, gel, mousse, otherHands, otherDrying);
+    Choice with(Finishing other) {
+        return new Choice(leaveIn, cream, gel, mousse, hands, sections, drying, other);
+    }
+
+    /** Whether anything holds that hands could shape. */
+    boolean isShaped() {
+        return gel != null || mousse != null;
+    }
+
+    Search.Frame frame() {
+        return new Search.Frame(hands, sections, drying);
     }
 
     /** How it is shaped and dried, in words; without anything that holds nothing is shaped. */
     String words() {
-        return (gel == null && mousse == null ? "nothing shaped" : hands.label) + ", " + drying.label;
+        return (isShaped() ? hands.label : "nothing shaped") + ", " + drying.label;
     }
 
     /** The strongest hold worn. */
@@ -65,7 +102,7 @@ record Choice(
         return mousse == null ? strongest : Math.max(strongest, mousse.hold());
     }
 
-    Product in(Search.Slot slot) {
+    Product in(Slots.Slot slot) {
         return switch (slot) {
             case GEL -> gel;
             case MOUSSE -> mousse;

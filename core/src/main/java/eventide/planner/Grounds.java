@@ -6,6 +6,7 @@ import eventide.check.Layer;
 import eventide.check.Severity;
 import eventide.check.Wash;
 import eventide.drying.StepDuration;
+import eventide.hair.Hair;
 import eventide.outcome.Prospect;
 import eventide.planner.Search.Frame;
 import eventide.product.Product;
@@ -14,6 +15,8 @@ import eventide.routine.Action;
 import eventide.routine.Limits;
 import eventide.routine.Step;
 import eventide.routine.Technique;
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -42,8 +45,8 @@ final class Grounds {
 
     static final double CAST_FROM_HOLD = 5;
 
-    /** What is sure of a frame with a cast or without one, or with nothing that holds. */
-    record Ground(Outlook outlook, double costs, int layers, String beyond) {}
+    /** What is sure of a frame with a cast or without one, or with nothing that holds; what it costs is in the outlook. */
+    record Ground(Outlook outlook, int layers, String beyond) {}
 
     /** What a plan wears, as far as it decides which steps there are. */
     enum Kind {
@@ -53,66 +56,142 @@ final class Grounds {
         CAST
     }
 
-    private record GroundKey(Frame frame, Kind kind, boolean guards) {}
+    private record GroundKey(Frame frame, Kind kind, boolean guards) {
+        private GroundKey usual() {
+            return parted(Choice.Sections.USUAL);
+        }
 
+        private GroundKey parted(Choice.Sections sections) {
+            return new GroundKey(frame.with(sections), kind, guards);
+        }
+    }
+
+    /** What one run tells: of the usual number of sections, and so of any. */
+    private record Run(
+            Prospect prospect, double costs, double slowHandsCost, int layers, double minutes, double chairMinutes) {}
+
+    private final Map<GroundKey, Run> runs = new ConcurrentHashMap<>();
     private final Map<GroundKey, Ground> laid = new ConcurrentHashMap<>();
+    private final Map<Frame, List<Choice.Sections>> partings = new ConcurrentHashMap<>();
 
     private final Query query;
     private final Composer composer;
     private final List<Frame> frames;
     private final double driest;
-    private final Map<Product, Double> added = new ConcurrentHashMap<>();
+    private final boolean guardable;
 
     /**
      * @param driest the least water any styler here asks for, percent
+     * @param guardable whether any product there is stands up to heat
      */
-    Grounds(Query query, Composer composer, List<Frame> frames, double driest) {
+    Grounds(Query query, Composer composer, List<Frame> frames, double driest, boolean guardable) {
         this.query = query;
         this.composer = composer;
         this.frames = frames;
         this.driest = driest;
+        this.guardable = guardable;
         // Each apart from the others: on as many cores as there are.
         frames.stream()
                 .flatMap(frame -> Stream.of(Kind.HOLD, Kind.CAST).map(kind -> new GroundKey(frame, kind, false)))
+                .map(GroundKey::usual)
+                .distinct()
                 .toList()
                 .parallelStream()
-                .forEach(key -> laid.put(key, lay(key)));
+                .forEach(key -> runs.put(key, run(key)));
     }
 
     /** Without anything that holds nobody shapes, so all ways of shaping are one. */
     Ground of(Frame frame, Kind kind, boolean guards) {
         boolean shaped = kind == Kind.HOLD || kind == Kind.CAST;
-        Frame own = shaped ? frame : new Frame(frames.get(0).hands(), frame.drying());
+        Frame first = frames.get(0);
+        Frame own = shaped ? frame : new Frame(first.hands(), Choice.Sections.USUAL, frame.drying());
         return laid.computeIfAbsent(new GroundKey(own, kind, guards && shaped), this::lay);
     }
 
+    /** Each number of sections that is another one, the usual first. */
+    List<Choice.Sections> partings(Frame frame) {
+        return partings.computeIfAbsent(frame, this::distinct);
+    }
+
+    private List<Choice.Sections> distinct(Frame frame) {
+        List<Choice.Sections> all = new ArrayList<>();
+        Set<Integer> counts = new HashSet<>();
+        for (Choice.Sections sections : Choice.Sections.values()) {
+            if (counts.add(composer.sections(standing(new GroundKey(frame.with(sections), Kind.CAST, false))))) {
+                all.add(sections);
+            }
+        }
+        return List.copyOf(all);
+    }
+
+    private Ground lay(GroundKey key) {
+        Run run = runs.computeIfAbsent(key.usual(), this::run);
+        List<Outlook.Way> ways = new ArrayList<>();
+        double saved = 0;
+        Choice.Sections decided = key.frame().sections();
+        for (Choice.Sections sections : decided == null ? partings(key.frame()) : List.of(decided)) {
+            GroundKey parted = key.parted(sections);
+            ways.add(way(run, parted));
+            saved = Math.max(saved, -minutesMore(parted));
+        }
+        return new Ground(
+                new Outlook(ways, query.goal()),
+                run.layers(),
+                beyond(run.minutes() - saved, run.chairMinutes() - saved));
+    }
+
+    /**
+     * Another number of sections changes the result by a known amount. Each takes its minutes of hands; meanwhile the hair
+     * dries, so more of them add less to the whole than they take, and fewer save no more.
+     */
+    private Outlook.Way way(Run run, GroundKey key) {
+        double minutes = minutesMore(key);
+        double counted = minutes > 0 ? ADDED_AT_LEAST * minutes : minutes;
+        double costs = run.costs() + counted * (Worth.CHAIR_MINUTE_COSTS + Worth.WAITING_MINUTE_COSTS);
+        // With fewer, hands that were too slow may be in time.
+        costs -= minutes < 0 ? run.slowHandsCost() : 0;
+        int from = composer.sections(standing(key.usual()));
+        int to = composer.sections(standing(key));
+        return new Outlook.Way(to == from ? run.prospect() : run.prospect().parted(from, to), costs);
+    }
+
+    /** Minutes of hands more than with the usual number of sections. */
+    private double minutesMore(GroundKey key) {
+        Choice choice = standing(key);
+        int more = composer.sections(choice) - composer.sections(standing(key.usual()));
+        boolean misted = choice.isShaped() && choice.hands() != Choice.Hands.SCRUNCH;
+        return more * (StepDuration.SECTION_MINUTES + (misted ? Composer.MIST_MINUTES : 0));
+    }
+
     /** What the minutes of a layer under the hold cost at least. */
-    double added(Product product) {
-        return added.computeIfAbsent(
-                product,
-                own -> ADDED_AT_LEAST
-                        * (Worth.CHAIR_MINUTE_COSTS + Worth.WAITING_MINUTE_COSTS)
-                        * StepDuration.wholeHead(
-                                Step.of(Action.APPLY)
-                                        .product(own)
-                                        .technique(Technique.RAKE)
-                                        .build(),
-                                query.hair()));
+    static double added(Product product, Hair hair) {
+        Step apply =
+                Step.of(Action.APPLY).product(product).technique(Technique.RAKE).build();
+        return ADDED_AT_LEAST
+                * (Worth.CHAIR_MINUTE_COSTS + Worth.WAITING_MINUTE_COSTS)
+                * StepDuration.wholeHead(apply, hair);
+    }
+
+    private Choice standing(GroundKey key) {
+        Product stand = stand(key);
+        return new Choice(
+                key.kind() == Kind.MOISTURE ? stand : null,
+                null,
+                key.kind() == Kind.HOLD || key.kind() == Kind.CAST ? stand : null,
+                null,
+                key.frame().hands(),
+                key.frame().sections(),
+                key.frame().drying(),
+                DryAndFinish.usual(query));
     }
 
     /**
      * A wash of that kind on the driest hair any styler here asks for: nothing takes fewer minutes. Where nothing holds, a
      * leave-in stands in, and the time it takes is not counted.
      */
-    private Ground lay(GroundKey key) {
-        Product stand = stand(key);
-        Choice choice = new Choice(
-                key.kind() == Kind.MOISTURE ? stand : null,
-                null,
-                key.kind() == Kind.HOLD || key.kind() == Kind.CAST ? stand : null,
-                null,
-                key.frame().hands(),
-                key.frame().drying());
+    private Run run(GroundKey key) {
+        Choice choice = standing(key);
+        Product stand = choice.gel() == null ? choice.leaveIn() : choice.gel();
         Wash wash = Wash.of(
                 composer.compose(choice), query.hair(), query.goal(), query.air(), query.schools(), query.limits());
         Predicate<Layer> open = layer -> layer.product() == stand;
@@ -120,22 +199,39 @@ final class Grounds {
         double costs = QUICKER_STILL
                         * (Worth.CHAIR_MINUTE_COSTS * wash.course().chairMinutes()
                                 + Worth.WAITING_MINUTE_COSTS * wash.course().minutes())
-                - (key.kind() == Kind.MOISTURE ? added(stand) / ADDED_AT_LEAST : 0);
+                - (key.kind() == Kind.MOISTURE
+                        ? added(stand, query.hair()) / ADDED_AT_LEAST + parting(composer.sections(choice))
+                        : 0);
+        double slow = 0;
         for (Finding finding : Checker.plainly(wash)) {
-            if (SURE_FINDINGS.contains(finding.rule()) && finding.severity() != Severity.NOTE) {
-                costs += Worth.WARNING_COSTS;
+            boolean warned = SURE_FINDINGS.contains(finding.rule()) && finding.severity() != Severity.NOTE;
+            if (warned || finding.rule().equals("O4") && !guardable) {
+                double cost = finding.severity() == Severity.NOTE ? Worth.NOTE_COSTS : Worth.WARNING_COSTS;
+                costs += cost;
+                slow += finding.rule().equals("T4") ? cost : 0;
             }
         }
-        return new Ground(new Outlook(Prospect.of(wash, open), query.goal()), costs, layers, beyond(wash));
+        return new Run(
+                Prospect.of(wash, open),
+                costs,
+                slow,
+                layers,
+                wash.course().minutes(),
+                wash.course().chairMinutes());
+    }
+
+    /** What taking up so many sections costs. */
+    private static double parting(int sections) {
+        return sections * StepDuration.SECTION_MINUTES * (Worth.CHAIR_MINUTE_COSTS + Worth.WAITING_MINUTE_COSTS);
     }
 
     /** The limit that even the quickest wash of a kind is far beyond, so that none of them need be asked; null for none. */
-    private String beyond(Wash wash) {
+    private String beyond(double minutes, double chairMinutes) {
         Limits limits = query.limitsOrUsual();
-        if (FAR_QUICKER * wash.course().minutes() - FURTHER_LAYER > limits.minutes()) {
+        if (FAR_QUICKER * minutes - FURTHER_LAYER > limits.minutes()) {
             return "minutes";
         }
-        boolean hands = FAR_QUICKER * wash.course().chairMinutes() - FURTHER_LAYER > limits.chairMinutesOrAll();
+        boolean hands = FAR_QUICKER * chairMinutes - FURTHER_LAYER > limits.chairMinutesOrAll();
         return hands ? "hands-on minutes" : null;
     }
 

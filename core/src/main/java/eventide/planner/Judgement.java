@@ -1,6 +1,8 @@
 package eventide.planner;
 
 import eventide.air.Air;
+import eventide.check.Caution;
+import eventide.check.Cautions;
 import eventide.check.Checker;
 import eventide.check.Finding;
 import eventide.check.Wash;
@@ -26,7 +28,8 @@ public record Judgement(
         double minutes,
         double chairMinutes,
         double costCents,
-        List<String> ignored) {
+        List<String> ignored,
+        List<Caution> cautions) {
     /** What to judge; schools and limits may be absent. */
     public record Question(
             Hair hair, Goal goal, Air air, @Maybe Schools schools, @Maybe Limits limits, Routine routine) {
@@ -41,14 +44,15 @@ public record Judgement(
 
     static Judgement of(Wash wash) {
         return new Judgement(
-                wash.course().tide(),
+                wash.course().drawn(),
                 Checker.check(wash),
                 wash.amounts(),
                 OutcomeModel.predict(wash),
                 round(wash.course().minutes()),
                 round(wash.course().chairMinutes()),
                 costCents(wash),
-                IgnoredFields.of(wash.routine()));
+                IgnoredFields.of(wash.routine()),
+                Cautions.of(wash.routine(), wash.hair()));
     }
 
     static double costCents(Wash wash) {

@@ -6,6 +6,7 @@ import eventide.routine.Goal;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicReferenceArray;
 
 /**
  * A {@link Prospect} for a goal: the most that plans of one kind are worth, over a grid of hold and richness, so that a
@@ -18,17 +19,33 @@ final class Outlook {
     private static final int ACROSS = 7;
 
     private final Goal goal;
-    private final Prospect prospect;
+    private final List<Way> ways;
     /** Finest first. */
     private final List<Grid> grids;
 
-    Outlook(Prospect prospect, Goal goal) {
-        this.prospect = prospect;
+    /**
+     * One way to do it.
+     *
+     * @param prospect with the same places, in the same order, as that of every other way: only what is sure differs
+     * @param costs what it takes from its worth
+     */
+    record Way(Prospect prospect, double costs) {}
+
+    /** The most over all these ways. */
+    Outlook(List<Way> ways, Goal goal) {
+        this.ways = List.copyOf(ways);
         this.goal = goal;
-        this.grids = List.of(
-                new Grid(edges(10, .1, .1), edges(30, .1, .3)),
-                new Grid(edges(10, .4, .4), edges(30, .4, 1)),
-                new Grid(edges(10, 1.25, 1.25), edges(30, 1, 4)));
+        this.grids = SIDES.stream().map(side -> new Grid(side[0], side[1])).toList();
+    }
+
+    /** Hold and richness across, finest first. */
+    private static final List<Scale[]> SIDES = List.of(
+            sides(edges(10, .1, .1), edges(30, .1, .3)),
+            sides(edges(10, .4, .4), edges(30, .4, 1)),
+            sides(edges(10, 1.25, 1.25), edges(30, 1, 4)));
+
+    private static Scale[] sides(double[] hold, double[] rich) {
+        return new Scale[] {new Scale(hold), new Scale(rich)};
     }
 
     /** From 0 to a value in steps that widen: richness matters less the more there is. */
@@ -62,6 +79,14 @@ final class Outlook {
 
     /** As {@link #most}, worked out for exactly these bounds. */
     double mostExactly(Worn elsewhere, Worn crown) {
+        double most = Double.NEGATIVE_INFINITY;
+        for (Way way : ways) {
+            most = Math.max(most, mostExactly(way.prospect(), elsewhere, crown) - way.costs());
+        }
+        return most;
+    }
+
+    private double mostExactly(Prospect prospect, Worn elsewhere, Worn crown) {
         double worth = 0;
         double weight = 0;
         for (Prospect.Place place : prospect.places()) {
@@ -76,23 +101,31 @@ final class Outlook {
         return worth - Worth.limp(weight);
     }
 
-    /** Cells of hold by richness; NaN until asked for. Two threads that ask at once work out the same number. */
+    /** Cells of hold by richness, unknown until asked for. Two threads that ask at once work out the same number. */
     private final class Grid {
+        /** What a new array holds; were a cell truly worth just this, it would be worked out each time. */
+        private static final double UNKNOWN = 0;
+
         private final Scale hold;
         private final Scale rich;
-        private final double[][] cells = new double[8][];
+        private final AtomicReferenceArray<double[]> cells = new AtomicReferenceArray<>(8);
         private final double[][][] byHold;
         private final double[][][] byRich;
 
-        Grid(double[] hold, double[] rich) {
-            this.hold = new Scale(hold);
-            this.rich = new Scale(rich);
-            for (int i = 0; i < cells.length; i++) {
-                cells[i] = new double[(hold.length - 1) * (rich.length - 1)];
-                Arrays.fill(cells[i], Double.NaN);
+        Grid(Scale hold, Scale rich) {
+            this.hold = hold;
+            this.rich = rich;
+            int places = ways.get(0).prospect().places().size();
+            byHold = new double[places][hold.cells()][];
+            byRich = new double[places][rich.cells()][];
+        }
+
+        /** Made when it is first asked for: most are never looked at. */
+        private double[] cells(int table) {
+            if (cells.get(table) == null) {
+                cells.compareAndSet(table, null, new double[hold.cells() * rich.cells()]);
             }
-            byHold = new double[prospect.places().size()][hold.length - 1][];
-            byRich = new double[prospect.places().size()][rich.length - 1][];
+            return cells.get(table);
         }
 
         int across(Worn worn) {
@@ -103,8 +136,8 @@ final class Outlook {
 
         /** Adds the most without and with the charge for weight. */
         void addMost(Worn worn, boolean crown, double[] sums) {
-            double[] free = cells[table(crown, worn.foam, false)];
-            double[] charged = cells[table(crown, worn.foam, true)];
+            double[] free = cells(table(crown, worn.foam, false));
+            double[] charged = cells(table(crown, worn.foam, true));
             int h1 = hold.cell(worn.mostHold);
             int r0 = rich.cell(worn.leastRichness);
             int r1 = rich.cell(worn.mostRichness);
@@ -113,7 +146,7 @@ final class Outlook {
             for (int h = hold.cell(worn.leastHold); h <= h1; h++) {
                 for (int r = r0; r <= r1; r++) {
                     int at = h * rich.cells() + r;
-                    if (Double.isNaN(free[at])) {
+                    if (free[at] == UNKNOWN || charged[at] == UNKNOWN) {
                         fill(h, r, crown, worn.foam);
                     }
                     mostFree = Math.max(mostFree, free[at]);
@@ -125,27 +158,37 @@ final class Outlook {
         }
 
         private void fill(int h, int r, boolean crown, boolean foam) {
-            double free = 0;
-            double charged = 0;
             for (int p = 0; p < byHold.length; p++) {
-                Prospect.Place place = prospect.places().get(p);
-                if (place.isCrown() != crown) {
-                    continue;
-                }
-                if (byHold[p][h] == null) {
+                // Hold and richness do the same whichever way it is done.
+                Prospect.Place place = ways.get(0).prospect().places().get(p);
+                if (place.isCrown() == crown && byHold[p][h] == null) {
                     byHold[p][h] = place.byHold(hold.edge(h), hold.edge(h + 1));
                 }
-                if (byRich[p][r] == null) {
+                if (place.isCrown() == crown && byRich[p][r] == null) {
                     byRich[p][r] = place.byRichness(rich.edge(r), rich.edge(r + 1));
                 }
-                double[] scores = place.scores(byHold[p][h], byRich[p][r], foam);
-                double worth = Worth.linear(goal, scores);
-                free += place.share() * worth;
-                charged += place.share() * (worth - Worth.LIMP_COSTS * (scores[WEIGHT] - Worth.LIMP_FROM));
+            }
+            double free = Double.NEGATIVE_INFINITY;
+            double charged = Double.NEGATIVE_INFINITY;
+            for (Way way : ways) {
+                double wayFree = 0;
+                double wayCharged = 0;
+                for (int p = 0; p < byHold.length; p++) {
+                    Prospect.Place place = way.prospect().places().get(p);
+                    if (place.isCrown() == crown) {
+                        double[] scores = place.scores(byHold[p][h], byRich[p][r], foam);
+                        // Each place bears its share of the costs: together they are the whole.
+                        double worth = Worth.linear(goal, scores) - way.costs();
+                        wayFree += place.share() * worth;
+                        wayCharged += place.share() * (worth - Worth.LIMP_COSTS * (scores[WEIGHT] - Worth.LIMP_FROM));
+                    }
+                }
+                free = Math.max(free, wayFree);
+                charged = Math.max(charged, wayCharged);
             }
             int at = h * rich.cells() + r;
-            cells[table(crown, foam, false)][at] = free;
-            cells[table(crown, foam, true)][at] = charged;
+            cells(table(crown, foam, true))[at] = charged;
+            cells(table(crown, foam, false))[at] = free;
         }
 
         private int table(boolean crown, boolean foam, boolean charged) {

@@ -7,24 +7,30 @@ import eventide.routine.OwnedTool;
 import eventide.routine.Routine;
 import eventide.routine.Schools;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Predicate;
 
 /**
  * Finds what to do: the best plan the shelf, the tools and the time allow, and its rivals of another kind, by exact
  * search. Deterministic.
  */
 public final class Planner {
-    private static final Set<Search.Slot> SLOTS = EnumSet.allOf(Search.Slot.class);
+    private static final Set<Slots.Slot> SLOTS = EnumSet.allOf(Slots.Slot.class);
 
     private final Query query;
     private final ShelfFilter filter;
-    private final Composer composer;
-    private final Search search;
+    private final List<Search.Frame> frames = new ArrayList<>();
+    private final Preparation.Care asked;
+    private Search search;
+    private Preparation.Care care;
 
     /** A choice written out and weighed; {@code limit} names the one it breaks, null for none. */
     record Judged(Choice choice, Routine routine, Wash wash, double worth, String limit) {
@@ -34,20 +40,66 @@ public final class Planner {
     }
 
     private Planner(Query query) {
+        this(query, frame -> true);
+    }
+
+    /** Among some ways of working only; among all where none of those is open to this query. */
+    private Planner(Query query, Predicate<Search.Frame> wanted) {
         this.query = query;
         this.filter = new ShelfFilter(query);
-        this.composer = new Composer(query, filter.allowed());
-        List<Search.Frame> frames = new ArrayList<>();
         for (Choice.Hands hands : hands()) {
             for (Choice.Drying drying : drying()) {
-                frames.add(new Search.Frame(hands, drying));
+                frames.add(new Search.Frame(hands, null, drying));
             }
         }
-        this.search = new Search(query, composer, filter.allowed(), frames);
+        List<Search.Frame> some = frames.stream().filter(wanted).toList();
+        if (!some.isEmpty()) {
+            frames.retainAll(some);
+        }
+        asked = new Preparation(query, new Bottles(query, filter.allowed())).asked();
+        search(asked);
+    }
+
+    private void search(Preparation.Care given) {
+        care = given;
+        search = new Search(query, filter.allowed(), frames, given);
+    }
+
+    /** The best plan with the care this hair asks for; without it where the time does not allow it. */
+    private Judged best() {
+        Judged best = search.best();
+        if (best == null && asked != Preparation.Care.NONE) {
+            search(Preparation.Care.NONE);
+            best = search.best();
+        }
+        return best;
     }
 
     public static Suggestions suggest(Query query) {
         return new Planner(query).run();
+    }
+
+    /** The best plan without its rivals and reasons, null for none: for laying one beside another. */
+    static Suggestion best(Query query) {
+        return written(bestOf(query, frame -> true));
+    }
+
+    /** The choice behind {@link #best}, null for none. */
+    static Judged bestOf(Query query, Predicate<Search.Frame> frames) {
+        if (query.hair().scalpOrEmpty().stream().anyMatch(Scalp::stopsStyling)) {
+            return null;
+        }
+        Planner planner = new Planner(query, frames);
+        Judged best = planner.best();
+        return best == null ? null : planner.finished(best);
+    }
+
+    static Suggestion written(Judged best) {
+        if (best == null) {
+            return null;
+        }
+        Wash wash = best.wash().with(Presentation.tidied(best));
+        return Suggestion.of("", List.of(), wash.routine(), Judgement.of(wash));
     }
 
     /** The search alone, for laying it beside a plain loop over everything. */
@@ -63,49 +115,68 @@ public final class Planner {
                     filter.refused(),
                     "The scalp shows something to refer first: no styling until it is cleared.");
         }
-        List<Judged> chosen = new ArrayList<>();
-        Judged best = search.best(Search.Region.ALL, null);
+        Judged best = best();
         if (best == null) {
             return new Suggestions(List.of(), search.judged().size(), filter.refused(), nothing());
         }
-        chosen.add(best);
-        while (chosen.size() < Presentation.MOST) {
-            Judged rival = null;
-            for (Search.Region region :
-                    Kinds.unlike(chosen.stream().map(Judged::choice).toList())) {
-                rival = search.best(region, rival);
-            }
-            if (rival == null || rival.worth() < best.worth() - Presentation.WORTH_SHOWING) {
-                break;
-            }
-            chosen.add(rival);
+        Presentation presentation = new Presentation(query, asked, care, this::runnerUps);
+        List<Judged> chosen = new ArrayList<>();
+        List<CompletableFuture<Presentation.Written>> written = new ArrayList<>();
+        Judged next = best;
+        while (next != null && next.worth() >= best.worth() - Presentation.WORTH_SHOWING) {
+            Judged taken = finished(next);
+            chosen.add(taken);
+            // Its reasons are worked out while its rivals are looked for.
+            written.add(CompletableFuture.supplyAsync(() -> presentation.write(taken)));
+            next = chosen.size() == Presentation.MOST
+                    ? null
+                    : search.best(
+                            Region.unlike(chosen.stream().map(Judged::choice).toList()),
+                            best.worth() - Presentation.WORTH_SHOWING);
         }
-        Presentation presentation = new Presentation(query, chosen, this::runnerUps);
-        return new Suggestions(presentation.suggestions(), search.judged().size(), filter.refused(), null);
+        List<Suggestion> suggestions = Presentation.named(written.stream()
+                .map(CompletableFuture::join)
+                .sorted(Comparator.comparing(Presentation.Written::plan, BEST_FIRST))
+                .toList());
+        return new Suggestions(suggestions, search.judged().size(), filter.refused(), null);
     }
 
-    /** The best plan with just one thing decided otherwise, for each thing there is to decide. */
+    /** A plan with its finish decided: each way to finish it is run. */
+    private Judged finished(Judged plan) {
+        return DryAndFinish.all(query, plan.choice()).parallelStream()
+                .map(finishing -> search.judge(plan.choice().with(finishing)))
+                .filter(Judged::isFeasible)
+                .min(BEST_FIRST)
+                .orElse(plan);
+    }
+
+    /** The best plan with just one thing decided otherwise, for each thing there is to decide; all finished alike. */
     private List<Judged> runnerUps(Choice taken) {
-        List<Judged> runnerUps = new ArrayList<>();
-        Search.Region same = Kinds.same(taken);
-        for (Search.Slot slot : SLOTS) {
-            add(runnerUps, search.best(Kinds.butFor(taken, slot), null));
-        }
-        add(
-                runnerUps,
-                search.best(
-                        same.in(frame -> frame.drying() == taken.drying() && frame.hands() != taken.hands()), null));
-        add(
-                runnerUps,
-                search.best(
-                        same.in(frame -> frame.hands() == taken.hands() && frame.drying() != taken.drying()), null));
-        return runnerUps;
+        return rivals(taken).stream()
+                .map(rival -> search.judge(rival.choice().with(taken.finishing())))
+                .toList();
     }
 
-    private static void add(List<Judged> runnerUps, Judged one) {
-        if (one != null) {
-            runnerUps.add(one);
+    private List<Judged> rivals(Choice taken) {
+        Search.Frame own = taken.frame();
+        List<Judged> rivals = new ArrayList<>();
+        for (Slots.Slot slot : SLOTS) {
+            rivals.add(search.bestButFor(taken, slot));
         }
+        rivals.add(
+                search.bestAnotherWay(taken, frame -> frame.drying() == own.drying() && frame.hands() != own.hands()));
+        rivals.add(search.bestAnotherWay(
+                taken,
+                frame -> frame.drying() == own.drying()
+                        && frame.hands() == own.hands()
+                        && frame.sections() != own.sections()));
+        rivals.add(search.bestAnotherWay(
+                taken,
+                frame -> frame.drying() != own.drying()
+                        && frame.hands() == own.hands()
+                        && frame.sections() == own.sections()));
+        rivals.removeIf(Objects::isNull);
+        return rivals;
     }
 
     static final Comparator<Judged> BEST_FIRST = Comparator.comparingDouble((Judged j) -> -j.worth())
@@ -149,7 +220,7 @@ public final class Planner {
 
     private void relax(List<String> buys, String what, Limits limits) {
         Query relaxed = new Query(query.hair(), query.goal(), query.air(), query.schools(), limits, query.shelf());
-        Judged plan = new Planner(relaxed).search.best(Search.Region.ALL, null);
+        Judged plan = new Planner(relaxed).best();
         if (plan != null) {
             buys.add(String.format(
                     Locale.ROOT,
@@ -197,6 +268,11 @@ public final class Planner {
         if (school == Schools.DryTo.PART_THEN_AIR) {
             return List.of(Choice.Drying.PART, Choice.Drying.LEAVE);
         }
-        return List.of(Choice.Drying.values());
+        if (school == Schools.DryTo.AIR_THEN_DRYER) {
+            return List.of(Choice.Drying.AIR_ROOTS);
+        }
+        return Arrays.stream(Choice.Drying.values())
+                .filter(drying -> drying != Choice.Drying.AIR_ROOTS)
+                .toList();
     }
 }

@@ -15,7 +15,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
-import java.util.stream.IntStream;
 
 /** Turns the ranking into at most three suggestions that differ in kind, each named and with its reasons. */
 final class Presentation {
@@ -24,37 +23,51 @@ final class Presentation {
     static final double WORTH_SHOWING = 14;
 
     private final Query query;
-    private final List<Planner.Judged> chosen;
+    private final Preparation.Care asked;
+    private final Preparation.Care care;
     private final Function<Choice, List<Planner.Judged>> runnerUps;
 
+    /** A plan written out with its reasons: all but its name, which depends on what it stands beside. */
+    record Written(Planner.Judged plan, List<Reason> reasons, Routine routine, Judgement judgement) {}
+
     /**
-     * @param chosen best first
+     * @param asked the care this hair asks for
+     * @param care the care that is given
      * @param runnerUps for each thing a plan decides, the best with just that decided otherwise
      */
-    Presentation(Query query, List<Planner.Judged> chosen, Function<Choice, List<Planner.Judged>> runnerUps) {
+    Presentation(
+            Query query,
+            Preparation.Care asked,
+            Preparation.Care care,
+            Function<Choice, List<Planner.Judged>> runnerUps) {
         this.query = query;
-        this.chosen = chosen;
+        this.asked = asked;
+        this.care = care;
         this.runnerUps = runnerUps;
     }
 
-    List<Suggestion> suggestions() {
-        List<String> names = new ArrayList<>();
-        for (Planner.Judged judged : chosen) {
-            names.add(name(judged, chosen, names));
-        }
-        return IntStream.range(0, chosen.size())
-                .parallel()
-                .mapToObj(i -> suggestion(names.get(i), chosen.get(i)))
-                .toList();
+    Written write(Planner.Judged plan) {
+        Wash wash = plan.wash().with(tidied(plan));
+        return new Written(plan, reasons(plan, wash.routine()), wash.routine(), Judgement.of(wash));
     }
 
-    private Suggestion suggestion(String name, Planner.Judged judged) {
-        Wash wash = judged.wash().with(tidied(judged));
-        return Suggestion.of(name, reasons(judged, wash.routine()), wash.routine(), Judgement.of(wash));
+    /**
+     * @param written best first
+     */
+    static List<Suggestion> named(List<Written> written) {
+        List<Planner.Judged> chosen = written.stream().map(Written::plan).toList();
+        List<String> names = new ArrayList<>();
+        List<Suggestion> suggestions = new ArrayList<>();
+        for (Written one : written) {
+            String name = name(one.plan(), chosen, names);
+            names.add(name);
+            suggestions.add(Suggestion.of(name, one.reasons(), one.routine(), one.judgement()));
+        }
+        return List.copyOf(suggestions);
     }
 
     /** Without the wetting and squeezing that would change nothing. */
-    private static Routine tidied(Planner.Judged judged) {
+    static Routine tidied(Planner.Judged judged) {
         Wash wash = judged.wash();
         Routine routine = wash.routine();
         List<StepPlace> places = new ArrayList<>(routine.places());
@@ -75,7 +88,7 @@ final class Presentation {
         return routine;
     }
 
-    private String name(Planner.Judged judged, List<Planner.Judged> chosen, List<String> taken) {
+    private static String name(Planner.Judged judged, List<Planner.Judged> chosen, List<String> taken) {
         if (judged == chosen.get(0)) {
             return "Best for the goal";
         }
@@ -103,7 +116,24 @@ final class Presentation {
         if (name == null && saved >= 5) {
             name = "Quicker by " + Math.round(saved) + " min";
         }
-        return name == null || taken.contains(name) ? capital(judged.choice().words()) : name;
+        if (name == null || taken.contains(name)) {
+            name = otherwise(judged.choice(), chosen.get(0).choice());
+        }
+        return taken.contains(name) ? capital(judged.choice().words()) : name;
+    }
+
+    /** What is done otherwise than in the best: the way of working, or where that is the same a layer more or less. */
+    private static String otherwise(Choice own, Choice best) {
+        if (own.hands() != best.hands() || own.drying() != best.drying()) {
+            return capital(own.words());
+        }
+        if ((own.cream() == null) != (best.cream() == null)) {
+            return own.cream() == null ? "Without a cream" : "With a cream";
+        }
+        if ((own.gel() == null) != (best.gel() == null)) {
+            return own.gel() == null ? "Without a gel" : "With a gel";
+        }
+        return capital(own.words());
     }
 
     private List<Reason> reasons(Planner.Judged judged, Routine routine) {
@@ -119,14 +149,22 @@ final class Presentation {
                 ranked,
                 judged,
                 c -> c.wearsSame(choice) && c.drying() == choice.drying() && c.hands() != choice.hands(),
-                c -> c.hands().label);
+                j -> j.choice().hands().label);
         other(
                 reasons,
                 ranked,
                 judged,
                 c -> c.wearsSame(choice) && c.hands() == choice.hands() && c.drying() != choice.drying(),
-                c -> c.drying().label);
+                j -> j.choice().drying().label);
+        other(
+                reasons,
+                ranked,
+                judged,
+                c -> c.wearsSame(choice) && c.hands() == choice.hands() && c.sections() != choice.sections(),
+                j -> sections(j.routine()) + " sections");
         reasons.addAll(ZoneReasons.of(query.hair(), judged.wash().with(routine)));
+        care(reasons, routine);
+        night(reasons);
         double dew = Math.round(query.air().wornDewPointC());
         reasons.add(new Reason(
                 "Dew point " + String.format(Locale.ROOT, "%.0f", dew) + " °C, "
@@ -136,6 +174,53 @@ final class Presentation {
                 null));
         return List.copyOf(reasons);
     }
+
+    /** Another number of sections that changes hardly anything is not worth a word. */
+    private static boolean sameSections(Planner.Judged other, Planner.Judged judged) {
+        return other.choice().hands() == judged.choice().hands()
+                && other.choice().drying() == judged.choice().drying()
+                && difference(judged.wash(), other.wash()).equals(HARDLY);
+    }
+
+    private static int sections(Routine routine) {
+        return routine.steps().stream().mapToInt(Step::sectionsOrOne).max().orElse(1);
+    }
+
+    private void care(List<Reason> reasons, Routine routine) {
+        if (asked == Preparation.Care.NONE) {
+            return;
+        }
+        Integer step = null;
+        for (int i = 0; i < routine.steps().size(); i++) {
+            Action action = routine.steps().get(i).action();
+            step = action == Action.MASK || action == Action.PROTEIN ? Integer.valueOf(i) : step;
+        }
+        String why = asked == Preparation.Care.PROTEIN
+                ? "over-soft hair wants strength before more moisture."
+                : "dry or worn hair takes moisture in before it is styled.";
+        String said = asked == Preparation.Care.PROTEIN ? "Protein first: " : "A mask first: ";
+        reasons.add(new Reason(
+                care == asked ? said + why : "No time for " + asked.label + " in these minutes, though " + why,
+                Source.COMMON_PRACTICE,
+                care == asked ? step : null));
+    }
+
+    /** How it is kept overnight, where it is to last. */
+    private void night(List<Reason> reasons) {
+        if (query.goal().longevity() < 2) {
+            return;
+        }
+        boolean gathers = query.hair().lengthCm() >= PINEAPPLE_FROM_CM;
+        reasons.add(new Reason(
+                gathers
+                        ? "Nights: a loose pineapple with a tie that does not crease, under satin."
+                        : "Nights: too short to gather, so a satin bonnet or pillow.",
+                Source.COMMON_PRACTICE,
+                null));
+    }
+
+    /** Hair shorter than this does not reach a high gathering, cm stretched [OURS]. */
+    private static final double PINEAPPLE_FROM_CM = 22;
 
     /** The best plan that differs in this one layer, and what that would change. */
     private void slot(
@@ -172,7 +257,7 @@ final class Presentation {
         differing += a.cream() != b.cream() ? 1 : 0;
         differing += a.gel() != b.gel() ? 1 : 0;
         differing += a.mousse() != b.mousse() ? 1 : 0;
-        return differing == 1 && a.hands() == b.hands() && a.drying() == b.drying();
+        return differing == 1 && a.frame().equals(b.frame());
     }
 
     private void other(
@@ -180,16 +265,18 @@ final class Presentation {
             List<Planner.Judged> ranked,
             Planner.Judged judged,
             java.util.function.Predicate<Choice> wanted,
-            java.util.function.Function<Choice, String> label) {
+            Function<Planner.Judged, String> label) {
         ranked.stream()
-                .filter(j -> wanted.test(j.choice()))
+                .filter(j -> wanted.test(j.choice()) && !sameSections(j, judged))
                 .findFirst()
                 .ifPresent(rival -> reasons.add(new Reason(
-                        capital(label.apply(judged.choice())) + ". " + capital(label.apply(rival.choice()))
-                                + " instead: " + difference(judged.wash(), rival.wash()) + ".",
+                        capital(label.apply(judged)) + ". " + capital(label.apply(rival)) + " instead: "
+                                + difference(judged.wash(), rival.wash()) + ".",
                         Source.OURS,
                         null)));
     }
+
+    private static final String HARDLY = "hardly a difference";
 
     /** The three largest changes in words, computed by running both. */
     private static String difference(Wash from, Wash to) {
@@ -214,7 +301,7 @@ final class Presentation {
         if (Math.abs(minutes) >= 5) {
             parts.add((minutes > 0 ? "+" : "−") + Math.round(Math.abs(minutes)) + " min");
         }
-        return parts.isEmpty() ? "hardly a difference" : String.join(", ", parts);
+        return parts.isEmpty() ? HARDLY : String.join(", ", parts);
     }
 
     private static String capital(String text) {

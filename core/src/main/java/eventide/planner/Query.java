@@ -18,6 +18,16 @@ public record Query(Hair hair, Goal goal, Air air, @Maybe Schools schools, @Mayb
         shelf = Frozen.list(shelf);
     }
 
+    /** The same under other schools. */
+    Query under(Schools other) {
+        return new Query(hair, goal, air, other, limits, shelf);
+    }
+
+    /** The same in other air. */
+    Query in(Air other) {
+        return new Query(hair, goal, other, schools, limits, shelf);
+    }
+
     Schools schoolsOrDefault() {
         return schools == null ? Schools.DEFAULT : schools;
     }

@@ -1,5 +1,6 @@
 package eventide.planner;
 
+import eventide.check.Caution;
 import eventide.check.Finding;
 import eventide.drying.Tide;
 import eventide.outcome.Outcome;
@@ -19,7 +20,8 @@ public record Suggestion(
         double minutes,
         double chairMinutes,
         double costCents,
-        List<String> ignored) {
+        List<String> ignored,
+        List<Caution> cautions) {
     static Suggestion of(String name, List<Reason> why, Routine routine, Judgement j) {
         return new Suggestion(
                 name,
@@ -32,6 +34,7 @@ public record Suggestion(
                 j.minutes(),
                 j.chairMinutes(),
                 j.costCents(),
-                j.ignored());
+                j.ignored(),
+                j.cautions());
     }
 }

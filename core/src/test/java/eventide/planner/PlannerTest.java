@@ -173,8 +173,7 @@ public class PlannerTest {
     public void allergiesListsAndStockKeepProductsOut() {
         Product nutty = FIRM.withIngredients("Aqua, Prunus Amygdalus Dulcis Oil");
         Product silicone = LIGHT.withIngredients("Aqua, Dimethicone");
-        Schools strict = new Schools(
-                null, null, null, null, null, null, null, null, null, null, Schools.IngredientRule.STRICT, null, null);
+        Schools strict = Heads.keeping(Schools.IngredientRule.STRICT);
         Suggestions suggestions = plan(
                 Heads.curly().withAllergies(List.of("almond")),
                 ROUND,

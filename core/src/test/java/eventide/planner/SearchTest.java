@@ -7,18 +7,26 @@ import static org.testng.Assert.assertTrue;
 import eventide.Heads;
 import eventide.air.Air;
 import eventide.check.Severity;
+import eventide.check.Wash;
 import eventide.hair.Hair;
 import eventide.hair.Pattern;
 import eventide.hair.Strand;
+import eventide.outcome.Prospect;
 import eventide.product.Product;
 import eventide.product.Role;
+import eventide.routine.Action;
 import eventide.routine.Amount;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
+import eventide.routine.Routine;
+import eventide.routine.SchoolQuestion;
 import eventide.routine.Schools;
+import eventide.routine.Step;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import org.testng.annotations.Test;
 
 /** The search against a plain loop over everything, and the limits it may not break. */
@@ -78,8 +86,8 @@ public class SearchTest {
     private static Planner.Judged loop(Query query) {
         Search search = Planner.search(query);
         Planner.Judged best = null;
-        for (Choice choice : search.everything()) {
-            Planner.Judged plan = search.judge(choice);
+        for (Planner.Judged plan :
+                search.everything().parallelStream().map(search::judge).toList()) {
             boolean better = best == null || Planner.BEST_FIRST.compare(plan, best) < 0;
             best = plan.isFeasible() && better ? plan : best;
         }
@@ -87,7 +95,7 @@ public class SearchTest {
     }
 
     private static void assertBest(Query query, String what) {
-        Planner.Judged found = Planner.search(query).best(Search.Region.ALL, null);
+        Planner.Judged found = Planner.search(query).best();
         Planner.Judged best = loop(query);
         assertEquals(found == null, best == null, what);
         if (best != null) {
@@ -110,7 +118,7 @@ public class SearchTest {
                 name(choice.cream()),
                 name(choice.gel()),
                 name(choice.mousse()),
-                choice.hands() + " " + choice.drying());
+                choice.frame().toString());
     }
 
     @Test
@@ -120,7 +128,8 @@ public class SearchTest {
         Schools.Hands[] hands = {Schools.Hands.SCRUNCH, Schools.Hands.BRUSH, Schools.Hands.SMOOTH};
         for (int i = 0; i < 1000; i++) {
             Schools schools = dryTo(Heads.one(random, dries), Heads.one(random, hands));
-            assertBest(query(random, shelf(random, 1 + random.nextInt(3)), schools), "case " + i);
+            int size = i % 4 == 0 ? 3 : 1 + random.nextInt(2);
+            assertBest(query(random, shelf(random, size), schools), "case " + i);
         }
     }
 
@@ -133,10 +142,100 @@ public class SearchTest {
     }
 
     @Test
+    public void noOtherFinishWouldBeBetter() {
+        Random random = new Random(95);
+        Set<Choice.Finishing> chosen = new HashSet<>();
+        for (int i = 0; i < 60; i++) {
+            Query query = query(random, shelf(random, 3), null);
+            Planner.Judged best = Planner.bestOf(query, frame -> true);
+            if (best == null) {
+                continue;
+            }
+            chosen.add(best.choice().finishing());
+            Search search = Planner.search(query);
+            for (boolean clips : BOTH) {
+                for (boolean castLeft : BOTH) {
+                    for (boolean fluff : BOTH) {
+                        for (double stop : new double[] {75, 85, 90}) {
+                            Choice.Finishing other = new Choice.Finishing(clips, castLeft, fluff && !castLeft, stop);
+                            Planner.Judged plan = search.judge(best.choice().with(other));
+                            assertTrue(
+                                    !plan.isFeasible() || plan.worth() <= best.worth() + 1e-9,
+                                    other + " beats " + best.choice().finishing() + ", case " + i);
+                        }
+                    }
+                }
+            }
+        }
+        assertTrue(chosen.size() > 2, "decided, not fixed: " + chosen);
+    }
+
+    private static final boolean[] BOTH = {false, true};
+
+    /** A wash of the stated number of sections against one re-parted in thought: what bounds rest on. */
+    @Test
+    public void partingInThoughtIsPartingByHand() {
+        Random random = new Random(96);
+        for (int i = 0; i < 100; i++) {
+            Query query = query(random, List.of(), null);
+            int from = 2 + random.nextInt(10);
+            int to = 2 + random.nextInt(20);
+            Prospect thought = Prospect.of(gelled(query, from), layer -> true).parted(from, to);
+            Prospect done = Prospect.of(gelled(query, to), layer -> true);
+            assertEquals(thought.places().size(), done.places().size());
+            for (int p = 0; p < done.places().size(); p++) {
+                Prospect.Place a = thought.places().get(p);
+                Prospect.Place b = done.places().get(p);
+                double[] scoresA = a.scores(a.byHold(2, 6), a.byRichness(1, 3), false);
+                double[] scoresB = b.scores(b.byHold(2, 6), b.byRichness(1, 3), false);
+                for (int s = 0; s < scoresA.length; s++) {
+                    assertEquals(scoresA[s], scoresB[s], 1e-9, "score " + s + ", case " + i);
+                }
+            }
+        }
+    }
+
+    private static Wash gelled(Query query, int sections) {
+        Product gel = Product.of("gel", Role.GEL, 6, 2, 30, 90);
+        Step inner = Step.of(Action.APPLY).product(gel).build();
+        Routine routine = Routine.of(List.of(
+                Step.of(Action.REWET).build(),
+                Step.of(Action.EACH_SECTION)
+                        .sections(sections)
+                        .steps(List.of(inner))
+                        .build(),
+                Step.of(Action.AIR).untilDry(100.0).build()));
+        return Wash.of(routine, query.hair(), query.goal(), query.air(), query.schools(), query.limits());
+    }
+
+    @Test
+    public void sectionsAreDecidedByWhatIsWanted() {
+        List<Product> shelf = List.of(Product.of("gel", Role.GEL, 6, 2, 30, 95));
+        Query sleek = new Query(
+                Heads.curly(), new Goal(3, 0, 0, 0, 3, null), Air.of(22, 52), null, Limits.ofMinutes(240), shelf);
+        Query full = new Query(
+                Heads.coarseCoily(), new Goal(0, 3, 0, 0, 0, 0), Air.of(22, 52), null, Limits.ofMinutes(240), shelf);
+        assertEquals(Planner.bestOf(sleek, frame -> true).choice().sections(), Choice.Sections.MORE);
+        Search search = Planner.search(full);
+        Choice brushed = search.everything().stream()
+                .filter(choice -> choice.isShaped() && choice.hands() == Choice.Hands.BRUSH)
+                .map(search::judge)
+                .min(Planner.BEST_FIRST)
+                .orElseThrow()
+                .choice();
+        assertEquals(brushed.sections(), Choice.Sections.FEWER);
+        Suggestion best = Planner.suggest(sleek).suggestions().get(0);
+        assertTrue(
+                best.why().stream()
+                        .anyMatch(reason -> reason.text().matches("\\d+ sections\\. \\d+ sections instead: .*")),
+                best.why().toString());
+    }
+
+    @Test
     public void nothingSuggestedBreaksALimit() {
         Random random = new Random(93);
         int suggested = 0;
-        for (int i = 0; i < 60; i++) {
+        for (int i = 0; i < 40; i++) {
             List<Product> shelf = new ArrayList<>();
             shelf(random, 6)
                     .forEach(p -> shelf.add(random.nextInt(3) == 0 ? p.withStockMl(random.nextInt(30) + .5) : p));
@@ -147,20 +246,7 @@ public class SearchTest {
                     null,
                     random.nextBoolean() ? null : 120.0,
                     null);
-            Schools strict = new Schools(
-                    null,
-                    null,
-                    null,
-                    null,
-                    null,
-                    null,
-                    null,
-                    null,
-                    null,
-                    null,
-                    Schools.IngredientRule.STRICT,
-                    null,
-                    null);
+            Schools strict = Heads.keeping(Schools.IngredientRule.STRICT);
             Suggestions answer = Planner.suggest(new Query(hair, goal(random), Air.of(22, 52), strict, limits, shelf));
             for (Suggestion plan : answer.suggestions()) {
                 suggested++;
@@ -179,7 +265,7 @@ public class SearchTest {
                 assertFalse(answer.nothing().isBlank(), "an empty answer says why");
             }
         }
-        assertTrue(suggested > 40, "suggestions: " + suggested);
+        assertTrue(suggested > 25, "suggestions: " + suggested);
     }
 
     @Test
@@ -226,5 +312,32 @@ public class SearchTest {
 
     private static boolean wears(Suggestion plan, String name) {
         return plan.amounts().stream().anyMatch(a -> a.product().name().equals(name));
+    }
+
+    private static final Role[] CARE = {Role.MASK, Role.PROTEIN, Role.OIL, Role.CLEANSER, Role.CONDITIONER};
+
+    @Test
+    public void underEverySchoolAndCareItIsStillTheBest() {
+        Random random = new Random(31);
+        for (int i = 0; i < 120; i++) {
+            Schools schools = Schools.DEFAULT;
+            for (SchoolQuestion question : SchoolQuestion.ALL) {
+                if (random.nextInt(3) == 0) {
+                    List<SchoolQuestion.Side> sides = question.sides();
+                    schools = schools.with(
+                            question.key(),
+                            sides.get(random.nextInt(sides.size())).word());
+                }
+            }
+            List<Product> shelf = shelf(random, 2);
+            for (Role role : CARE) {
+                if (random.nextBoolean()) {
+                    double low = role == Role.OIL ? random.nextInt(2) * 40 : 0;
+                    shelf.add(Product.of(role.label(), role, 0, random.nextInt(10), low, 100));
+                }
+            }
+            Query query = query(random, shelf, schools);
+            assertBest(query, "case " + i + " " + schools);
+        }
     }
 }

@@ -1,0 +1,230 @@
+package eventide.planner;
+
+import eventide.hair.Strand;
+import eventide.hair.Zone;
+import eventide.product.Product;
+import eventide.product.Role;
+import eventide.routine.Action;
+import eventide.routine.Heat;
+import eventide.routine.OwnedTool;
+import eventide.routine.Part;
+import eventide.routine.Position;
+import eventide.routine.Schools;
+import eventide.routine.Speed;
+import eventide.routine.Step;
+import eventide.routine.StepBuilder;
+import eventide.routine.Technique;
+import eventide.routine.Tool;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/** From loaded, shaped hair to the end: cloth, clips, the drying programme with its stops, and the finish. */
+final class DryAndFinish {
+    /** Percent dry at which the bowl may touch a hold that casts [CP]. */
+    private static final double CAST_DRY = 57;
+
+    /** Of the whole head: the roots lag behind, and its lengths are then about 70 % dry [OURS]. */
+    private static final double CLIPS_DRY = 62;
+
+    private static final double PART_DRY = 85;
+    /** Between rounds, when hair is about this dry, oil goes on frizzy strands [CP]. */
+    private static final double BETWEEN_DRY = 80;
+    /** How long a school stays where it says the dryer begins, minutes [OURS]. */
+    private static final double BEGIN_MINUTES = 5;
+
+    private static final List<Position> TURNS = List.of(Position.SIDE, Position.UPSIDE_DOWN, Position.UPRIGHT);
+
+    private final Query query;
+    private final Bottles bottles;
+
+    DryAndFinish(Query query, Bottles bottles) {
+        this.query = query;
+        this.bottles = bottles;
+    }
+
+    void dry(Choice choice, List<Step> steps) {
+        boolean fabric = !query.schoolsOrDefault().neverFabric()
+                && !query.hair().pattern().isCoily();
+        if (fabric) {
+            steps.add(Step.of(Action.MICROPLOP).tool(Tool.TSHIRT).build());
+        }
+        if (choice.drying() == Choice.Drying.HOME) {
+            return;
+        }
+        boolean clips = choice.finishing().clips();
+        if (clips) {
+            steps.add(Step.of(Action.CLIP_ROOTS)
+                    .zones(Set.of(Zone.CROWN))
+                    .count(6)
+                    .build());
+        }
+        if (choice.drying() == Choice.Drying.AIR || choice.drying() == Choice.Drying.AIR_ROOTS) {
+            air(choice, clips, steps);
+        } else {
+            diffuse(choice, clips, steps);
+        }
+    }
+
+    private void air(Choice choice, boolean clips, List<Step> steps) {
+        if (clips) {
+            steps.add(Step.of(Action.AIR).untilDry(CLIPS_DRY).build());
+            steps.add(Step.of(Action.UNCLIP).zones(Set.of(Zone.CROWN)).build());
+        }
+        if (choice.drying() == Choice.Drying.AIR) {
+            steps.add(Step.of(Action.AIR).untilDry(100.0).build());
+            return;
+        }
+        guard(choice, steps);
+        steps.add(Step.of(Action.AIR).untilDry(PART_DRY).build());
+        steps.add(Step.of(Action.HOVER)
+                .parts(Set.of(Part.ROOTS))
+                .heat(Heat.WARM)
+                .speed(Speed.LOW)
+                .tension(true)
+                .position(TURNS)
+                .untilDry(100.0)
+                .build());
+        steps.add(Step.of(Action.AIR).untilDry(100.0).build());
+    }
+
+    private void guard(Choice choice, List<Step> steps) {
+        Product guard = bottles.first(Role.HEAT_PROTECTANT);
+        boolean guarded = choice.gel() != null && choice.gel().guardsHeat();
+        if (guard != null && !guarded) {
+            steps.add(Step.of(Action.APPLY)
+                    .product(guard)
+                    .technique(Technique.SPRAY)
+                    .build());
+        }
+    }
+
+    private void diffuse(Choice choice, boolean clips, List<Step> steps) {
+        guard(choice, steps);
+        begin(steps);
+        if (choice.hold() >= Grounds.CAST_FROM_HOLD && !query.schoolsOrDefault().cupsFromStart()) {
+            steps.add(dryer(Action.HOVER, CAST_DRY, Speed.HIGH));
+        }
+        if (clips) {
+            steps.add(dryer(Action.CUP, CLIPS_DRY, Speed.LOW));
+            steps.add(Step.of(Action.UNCLIP).zones(Set.of(Zone.CROWN)).build());
+        }
+        Product oil = oil(Schools.OilPlace.BETWEEN);
+        if (oil != null) {
+            steps.add(dryer(Action.CUP, BETWEEN_DRY, Speed.LOW));
+            steps.add(drops(Action.APPLY, oil)
+                    .zones(Set.of(Zone.CROWN, Zone.HAIRLINE))
+                    .build());
+        }
+        if (choice.drying() != Choice.Drying.DIFFUSE) {
+            steps.add(dryer(Action.CUP, choice.finishing().stop(), Speed.LOW));
+            if (choice.drying() == Choice.Drying.PART) {
+                steps.add(Step.of(Action.AIR).untilDry(100.0).build());
+            }
+            return;
+        }
+        steps.add(dryer(Action.CUP, 100, Speed.LOW));
+        if (query.limitsOrUsual().has(OwnedTool.COOL_SETTING)) {
+            steps.add(Step.of(Action.CUP)
+                    .heat(Heat.COOL)
+                    .speed(Speed.LOW)
+                    .minutes(2.0)
+                    .build());
+        }
+    }
+
+    /** Where a school begins: held off the hair, so that nothing is touched before the cast. None said: all over. */
+    private void begin(List<Step> steps) {
+        Schools.DiffuseFrom from = query.schoolsOrDefault().diffuseFrom();
+        if (from == null) {
+            return;
+        }
+        steps.add(Step.of(Action.HOVER)
+                .parts(from == Schools.DiffuseFrom.ROOTS ? Set.of(Part.ROOTS) : Set.of(Part.LENGTHS, Part.ENDS))
+                .heat(Heat.WARM)
+                .speed(Speed.HIGH)
+                .position(TURNS)
+                .minutes(BEGIN_MINUTES)
+                .build());
+    }
+
+    private static Step dryer(Action action, double untilDry, Speed speed) {
+        return Step.of(action)
+                .heat(Heat.WARM)
+                .speed(speed)
+                .position(TURNS)
+                .untilDry(untilDry)
+                .build();
+    }
+
+    private static StepBuilder drops(Action action, Product oil) {
+        return Step.of(action).product(oil).technique(Technique.DROPS);
+    }
+
+    /** The oil for a place, null where it does not go there: as a finish unless the school says other, never on fine hair. */
+    Product oil(Schools.OilPlace at) {
+        Schools.OilPlace place = query.schoolsOrDefault().oil();
+        boolean here = place == at || place == null && at == Schools.OilPlace.FINISH;
+        if (!here || query.hair().strand() == Strand.FINE) {
+            return null;
+        }
+        // On dry hair: an oil that asks for water is another thing.
+        return bottles.first(Role.OIL, p -> at == Schools.OilPlace.BASE || p.takesAt(0));
+    }
+
+    void finish(Choice choice, List<Step> steps) {
+        Product oil = oil(Schools.OilPlace.FINISH);
+        boolean cast = casts(choice);
+        if (choice.finishing().castLeft()) {
+            return;
+        }
+        if (oil != null && (cast || query.goal().softness() >= 2)) {
+            steps.add(drops(Action.BREAK_CAST, oil).build());
+        } else if (cast) {
+            steps.add(Step.of(Action.BREAK_CAST).build());
+        }
+        if (choice.finishing().fluff()) {
+            steps.add(Step.of(Action.FLUFF).build());
+        }
+    }
+
+    private static boolean casts(Choice choice) {
+        return choice.hold() >= Grounds.CAST_FROM_HOLD;
+    }
+
+    /** Clips and fluffing where volume is wanted, no cast left: what a search begins with. */
+    static Choice.Finishing usual(Query query) {
+        boolean volume = query.goal().wantsVolume();
+        return new Choice.Finishing(volume && query.limitsOrUsual().has(OwnedTool.CLIPS), false, volume, PART_DRY);
+    }
+
+    /** Every way to finish this that is another routine. */
+    static List<Choice.Finishing> all(Query query, Choice choice) {
+        List<Choice.Finishing> all = new ArrayList<>();
+        boolean mayClip = query.limitsOrUsual().has(OwnedTool.CLIPS) && choice.drying() != Choice.Drying.HOME;
+        for (boolean clips : mayClip ? BOTH : NEITHER) {
+            for (double stop : choice.drying().stops() ? stops(query) : List.of(PART_DRY)) {
+                all.add(new Choice.Finishing(clips, false, false, stop));
+                if (choice.drying().ends()) {
+                    all.add(new Choice.Finishing(clips, false, true, stop));
+                    if (casts(choice)) {
+                        all.add(new Choice.Finishing(clips, true, false, stop));
+                    }
+                }
+            }
+        }
+        return all;
+    }
+
+    /** Where oil goes on between rounds another round follows. */
+    private static List<Double> stops(Query query) {
+        boolean between = query.schoolsOrDefault().oil() == Schools.OilPlace.BETWEEN;
+        return STOPS.stream().filter(stop -> !between || stop > BETWEEN_DRY).toList();
+    }
+
+    /** Percent dry at which a dryer is put down [CP]. */
+    private static final List<Double> STOPS = List.of(75.0, PART_DRY, 90.0);
+
+    private static final List<Boolean> BOTH = List.of(false, true);
+    private static final List<Boolean> NEITHER = List.of(false);
+}

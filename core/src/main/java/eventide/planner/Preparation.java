@@ -1,0 +1,144 @@
+package eventide.planner;
+
+import eventide.hair.Condition;
+import eventide.hair.Hair;
+import eventide.hair.Porosity;
+import eventide.hair.Strand;
+import eventide.hair.Zone;
+import eventide.product.Product;
+import eventide.product.Role;
+import eventide.routine.Action;
+import eventide.routine.DetangleFrom;
+import eventide.routine.Schools;
+import eventide.routine.Step;
+import eventide.routine.Tool;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What is done before styling: wash, care where the hair asks for it and the time allows, slip and a clean rinse. */
+final class Preparation {
+    /** What a wash day gives besides the wash. */
+    enum Care {
+        NONE("no treatment"),
+        MASK("a mask"),
+        PROTEIN("protein");
+
+        final String label;
+
+        Care(String label) {
+            this.label = label;
+        }
+    }
+
+    /** Between two treatments with protein, days: fortnightly, weekly where hair is known to thrive on it [CP]. */
+    private static final double FORTNIGHT = 14;
+
+    private static final double WEEK = 7;
+    /** Left to work, minutes [CP]. */
+    private static final double PROTEIN_MINUTES = 15;
+
+    private static final double MASK_FINE = 2;
+    private static final double MASK_MEDIUM = 5;
+    private static final double MASK_COARSE = 12;
+    private static final double MASK_BEFORE = 20;
+
+    private final Query query;
+    private final Bottles bottles;
+
+    Preparation(Query query, Bottles bottles) {
+        this.query = query;
+        this.bottles = bottles;
+    }
+
+    /** What this head asks for, of what the shelf has: over-soft hair protein, dry or worn hair moisture [CP]. */
+    Care asked() {
+        Hair hair = query.hair();
+        boolean soft = has(Condition.OVER_SOFT);
+        Double since = hair.daysSinceProtein();
+        boolean dueAgain = since == null || since >= (soft ? WEEK : FORTNIGHT);
+        if (soft && dueAgain && !has(Condition.BRITTLE) && bottles.first(Role.PROTEIN) != null) {
+            return Care.PROTEIN;
+        }
+        boolean dry = hair.porosity() == Porosity.HIGH || hair.strand() == Strand.COARSE || has(Condition.BRITTLE);
+        boolean worn = has(Condition.BLEACHED) || has(Condition.HEAT_DAMAGED) || has(Condition.CHEMICALLY_STRAIGHTENED);
+        return (dry || worn) && !soft && bottles.first(Role.MASK) != null ? Care.MASK : Care.NONE;
+    }
+
+    private boolean has(Condition condition) {
+        for (Zone zone : Zone.values()) {
+            if (query.hair().at(zone).condition().contains(condition)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    List<Step> steps(Care care) {
+        Schools.MaskPlace place = query.schoolsOrDefault().mask();
+        boolean before = care == Care.MASK && (place == Schools.MaskPlace.BEFORE || place == Schools.MaskPlace.BOTH);
+        List<Step> steps = new ArrayList<>();
+        if (before) {
+            steps.add(Step.of(Action.REWET).build());
+            steps.add(mask(MASK_BEFORE));
+            steps.add(Step.of(Action.RINSE).build());
+        }
+        boolean builtUp = Boolean.TRUE.equals(query.hair().buildUp())
+                || Boolean.TRUE.equals(query.hair().newClient());
+        Product clarifier = bottles.first(Role.CLARIFIER);
+        Product cleanser = bottles.first(Role.CLEANSER);
+        boolean washed = true;
+        if (builtUp && clarifier != null) {
+            steps.add(Step.of(Action.CLARIFY).product(clarifier).build());
+        } else if (cleanser != null) {
+            steps.add(Step.of(Action.CLEANSE).product(cleanser).build());
+        } else {
+            washed = before;
+        }
+        boolean after = !before || place == Schools.MaskPlace.BOTH;
+        treat(care, after, steps);
+        Product conditioner = bottles.first(Role.CONDITIONER);
+        if (care == Care.MASK && after) {
+            return steps; // it gives its own slip
+        }
+        if (conditioner != null) {
+            steps.add(Step.of(Action.CONDITION).product(conditioner).build());
+            steps.add(detangle());
+            steps.add(Step.of(Action.RINSE).build());
+        } else if (washed || care != Care.NONE) {
+            steps.add(Step.of(Action.RINSE).build());
+        }
+        return steps;
+    }
+
+    /** On squeezed hair, so that water does not bar the way [CP]. */
+    private void treat(Care care, boolean after, List<Step> steps) {
+        if (care == Care.PROTEIN) {
+            steps.add(Step.of(Action.SQUEEZE).build());
+            steps.add(Step.of(Action.PROTEIN)
+                    .product(bottles.first(Role.PROTEIN))
+                    .minutes(PROTEIN_MINUTES)
+                    .build());
+            steps.add(Step.of(Action.RINSE).build());
+        } else if (care == Care.MASK && after) {
+            steps.add(Step.of(Action.SQUEEZE).build());
+            Strand strand = query.hair().strand();
+            steps.add(mask(strand == Strand.FINE ? MASK_FINE : strand == Strand.MEDIUM ? MASK_MEDIUM : MASK_COARSE));
+            steps.add(detangle());
+            steps.add(Step.of(Action.RINSE).build());
+        }
+    }
+
+    private static Step detangle() {
+        return Step.of(Action.DETANGLE)
+                .from(DetangleFrom.ENDS)
+                .tool(Tool.FINGERS)
+                .build();
+    }
+
+    private Step mask(double minutes) {
+        return Step.of(Action.MASK)
+                .product(bottles.first(Role.MASK))
+                .minutes(minutes)
+                .build();
+    }
+}

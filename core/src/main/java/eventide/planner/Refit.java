@@ -1,0 +1,133 @@
+package eventide.planner;
+
+import eventide.air.Air;
+import eventide.check.Checker;
+import eventide.check.Finding;
+import eventide.check.Severity;
+import eventide.check.Wash;
+import eventide.hair.Hair;
+import eventide.product.Product;
+import eventide.routine.Goal;
+import eventide.routine.Limits;
+import eventide.routine.Routine;
+import eventide.routine.Schools;
+import eventide.routine.Step;
+import eventide.routine.StepPlace;
+import eventide.shape.Frozen;
+import eventide.shape.Maybe;
+import eventide.shape.Shape;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A routine made for one head fitted to another: amounts anew, what may not be used here replaced or left out, and every
+ * warning mended that has a mend.
+ *
+ * @param changes each with its reason, in the order they were made
+ */
+public record Refit(Routine routine, List<Fitted> changes) {
+    /** One change, and why this head asks for it. */
+    public record Fitted(String what, String why) {}
+
+    /** A routine kept from elsewhere, and the head it is to fit. */
+    public record Fitting(
+            Hair hair,
+            Goal goal,
+            Air air,
+            @Maybe Schools schools,
+            @Maybe Limits limits,
+            List<Product> shelf,
+            Routine routine) {
+        public Fitting {
+            Shape.check(Fitting.class, hair, goal, air, schools, limits, shelf, routine);
+            shelf = Frozen.list(shelf);
+        }
+    }
+
+    /** Mends are applied one after another, each checked anew; far more than any routine needs. */
+    private static final int MOST_MENDS = 40;
+
+    public static Refit of(Fitting asked) {
+        List<Fitted> changes = new ArrayList<>();
+        Routine routine = allowed(asked, amountsAnew(asked.routine(), changes), changes);
+        Wash wash = Wash.of(routine, asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits());
+        for (int i = 0; i < MOST_MENDS; i++) {
+            Optional<Finding> loud = Checker.check(wash).stream()
+                    .filter(f -> f.severity() != Severity.NOTE && f.mend() != null)
+                    .findFirst();
+            if (loud.isEmpty()) {
+                break;
+            }
+            changes.add(new Fitted(
+                    loud.get().mend().label(),
+                    loud.get().message() + " " + loud.get().why()));
+            wash = wash.with(loud.get().mend().routine());
+        }
+        return new Refit(wash.routine(), List.copyOf(changes));
+    }
+
+    private static Routine amountsAnew(Routine routine, List<Fitted> changes) {
+        boolean given = false;
+        Routine fitted = routine;
+        for (StepPlace place : routine.places()) {
+            Step step = routine.at(place);
+            if (step.amountMl() != null) {
+                given = true;
+                fitted = fitted.replacing(place, step.but().amountMl(null).build());
+            }
+        }
+        if (given) {
+            changes.add(
+                    new Fitted("Amounts anew", "They were measured for another head: these follow from this hair."));
+        }
+        return fitted;
+    }
+
+    /** What may not be used on this head gives way to the likest of its role that may, or to nothing. */
+    private static Routine allowed(Fitting asked, Routine routine, List<Fitted> changes) {
+        List<Product> worn = routine.places().stream()
+                .map(place -> routine.at(place).product())
+                .filter(product -> product != null)
+                .distinct()
+                .toList();
+        Query query = new Query(asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits(), worn);
+        Map<String, String> refused = new HashMap<>();
+        new ShelfFilter(query).refused().forEach(r -> refused.put(r.product().name(), r.because()));
+        List<Product> here = new ShelfFilter(new Query(
+                        asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits(), asked.shelf()))
+                .allowed();
+        Routine fitted = routine;
+        List<StepPlace> places = new ArrayList<>(routine.places());
+        places.sort(Comparator.reverseOrder()); // from the end, so that what is left out moves nothing still to come
+        for (StepPlace place : places) {
+            Product product = fitted.at(place).product();
+            if (product == null || !refused.containsKey(product.name())) {
+                continue;
+            }
+            Product instead = likest(product, here);
+            String why = product.name() + " " + refused.get(product.name()) + ".";
+            if (instead == null) {
+                fitted = fitted.without(place);
+                changes.add(new Fitted("Without " + product.name(), why));
+            } else {
+                fitted = fitted.replacing(
+                        place, fitted.at(place).but().product(instead).build());
+                changes.add(new Fitted(instead.name() + " instead of " + product.name(), why));
+            }
+        }
+        return fitted;
+    }
+
+    private static Product likest(Product product, List<Product> allowed) {
+        return allowed.stream()
+                .filter(other -> other.role() == product.role())
+                .min(Comparator.comparingDouble((Product other) -> Math.abs(other.hold() - product.hold())
+                                + Math.abs(other.richness() - product.richness()))
+                        .thenComparing(Product::name))
+                .orElse(null);
+    }
+}

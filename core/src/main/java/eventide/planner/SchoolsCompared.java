@@ -1,0 +1,152 @@
+package eventide.planner;
+
+import eventide.outcome.ScoreName;
+import eventide.outcome.Scores;
+import eventide.routine.Routine;
+import eventide.routine.SchoolQuestion;
+import eventide.routine.Schools;
+import eventide.shape.Maybe;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * Where good stylists disagree and it matters on this head today: the plan under each school, and what differs.
+ *
+ * @param questions those on which another school would plan otherwise, the one that moves most first
+ */
+public record SchoolsCompared(List<Disagreement> questions) {
+    /**
+     * @param taken the side the plan was made under, absent where none was taken
+     */
+    public record Disagreement(String key, String question, @Maybe String taken, List<OtherSchool> others) {}
+
+    /**
+     * The best plan of another school.
+     *
+     * @param otherwise what it does differently, in words
+     * @param moved what that is predicted to change, the largest first
+     * @param worth points by which it serves the goal better, or worse where negative
+     */
+    public record OtherSchool(
+            String side,
+            String label,
+            List<String> otherwise,
+            List<OnThisHair.Moved> moved,
+            double worth,
+            Routine routine) {}
+
+    /** A list is the client's choice, not a way of working. */
+    private static final String NOT_A_WAY = "ingredients";
+
+    /** Moves smaller than this are left unsaid, on the score's own scale [OURS]. */
+    private static final double WORTH_A_WORD = .1;
+
+    /** A school whose plan is this much poorer done today's way may do it another way, in points of worth [OURS]. */
+    private static final double POOR = 4;
+
+    private record Asked(SchoolQuestion question, SchoolQuestion.Side side) {}
+
+    private record Answered(Asked asked, Suggestion plan, double worth) {}
+
+    public static SchoolsCompared of(Query query) {
+        Planner.Judged best = Planner.bestOf(query, frame -> true);
+        if (best == null) {
+            return new SchoolsCompared(List.of());
+        }
+        Suggestion taken = Planner.written(best);
+        Schools own = query.schoolsOrDefault();
+        List<Asked> asked = new ArrayList<>();
+        for (SchoolQuestion question : SchoolQuestion.ALL) {
+            for (SchoolQuestion.Side side : question.sides()) {
+                if (!question.key().equals(NOT_A_WAY) && !side.word().equals(own.side(question.key()))) {
+                    asked.add(new Asked(question, side));
+                }
+            }
+        }
+        List<Answered> answers = asked.parallelStream()
+                .map(one -> answer(query, one, best.choice(), best.worth()))
+                .filter(answer -> answer.plan() != null)
+                .toList();
+        return new SchoolsCompared(gathered(query, taken, answers));
+    }
+
+    private static List<Disagreement> gathered(Query query, Suggestion taken, List<Answered> answers) {
+        double worth = worth(query, taken);
+        List<Disagreement> questions = new ArrayList<>();
+        for (SchoolQuestion question : SchoolQuestion.ALL) {
+            List<OtherSchool> others = answers.stream()
+                    .filter(answer -> answer.asked().question() == question)
+                    .filter(answer -> !answer.plan().routine().equals(taken.routine()))
+                    .map(answer -> other(taken, answer, worth))
+                    .filter(other ->
+                            !other.moved().isEmpty() || !other.otherwise().isEmpty())
+                    .sorted(Comparator.comparingDouble((OtherSchool other) -> -other.worth()))
+                    .toList();
+            if (!others.isEmpty()) {
+                questions.add(new Disagreement(
+                        question.key(),
+                        question.question(),
+                        query.schoolsOrDefault().side(question.key()),
+                        others));
+            }
+        }
+        questions.sort(Comparator.comparingDouble(SchoolsCompared::size).reversed());
+        return List.copyOf(questions);
+    }
+
+    private static double size(Disagreement question) {
+        return question.others().stream()
+                .flatMap(other -> other.moved().stream())
+                .mapToDouble(moved -> Math.abs(moved.by()) / moved.score().most())
+                .max()
+                .orElse(0);
+    }
+
+    /** Planned anew under that school, where it can be in today's hands and drying, else in its own. */
+    private static Answered answer(Query query, Asked asked, Choice today, double worth) {
+        String key = asked.question().key();
+        Query other =
+                query.under(query.schoolsOrDefault().with(key, asked.side().word()));
+        Planner.Judged alike = Planner.bestOf(
+                other,
+                frame -> (key.equals("hands") || frame.hands() == today.hands())
+                        && (key.equals("dryTo") || frame.drying() == today.drying()));
+        boolean poor = alike == null || alike.worth() < worth - POOR;
+        Planner.Judged any = poor ? Planner.bestOf(other, frame -> true) : null;
+        Planner.Judged best = any != null && (alike == null || any.worth() > alike.worth()) ? any : alike;
+        Suggestion plan = Planner.written(best);
+        return new Answered(asked, plan, plan == null ? 0 : worth(other, plan));
+    }
+
+    /** Weighed by the scores alone: a school's own rules are not held against another's. */
+    private static double worth(Query query, Suggestion plan) {
+        return Worth.ofScores(query.goal(), plan.outcome().overall());
+    }
+
+    private static OtherSchool other(Suggestion taken, Answered answer, double worth) {
+        List<OnThisHair.Moved> moved =
+                moved(taken.outcome().overall(), answer.plan().outcome().overall());
+        List<String> otherwise = RoutineDifference.between(taken, answer.plan()).words();
+        return new OtherSchool(
+                answer.asked().side().word(),
+                answer.asked().side().label(),
+                otherwise,
+                moved,
+                Math.round((answer.worth() - worth) * 10) / 10.0,
+                answer.plan().routine());
+    }
+
+    public static List<OnThisHair.Moved> moved(Scores from, Scores to) {
+        List<OnThisHair.Moved> moved = new ArrayList<>();
+        for (ScoreName score : ScoreName.values()) {
+            double by = Math.round((to.of(score) - from.of(score)) * 10) / 10.0;
+            if (Math.abs(by) >= WORTH_A_WORD) {
+                moved.add(new OnThisHair.Moved(score, by));
+            }
+        }
+        moved.sort(Comparator.comparingDouble(
+                (OnThisHair.Moved m) -> -Math.abs(m.by()) / m.score().most()));
+        return List.copyOf(moved);
+    }
+}

@@ -1,0 +1,179 @@
+package eventide.planner;
+
+import eventide.check.Load;
+import eventide.outcome.Prospect;
+import eventide.planner.Outlook.Worn;
+import eventide.product.Product;
+import eventide.product.Role;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Predicate;
+
+/** The layers a plan decides, and what the shelf has for each. */
+final class Slots {
+    /** In the order they are decided: those that decide most come first. */
+    enum Slot {
+        GEL,
+        MOUSSE,
+        CREAM,
+        LEAVE_IN
+    }
+
+    static final Slot[] ORDER = Slot.values();
+
+    /**
+     * What a slot can take, with what bounds ask of it: a product, or several alike that are weighed together first.
+     *
+     * @param product null for leaving the slot empty, and for several
+     * @param members the several, empty for one
+     * @param casts whether each by itself holds enough for a cast
+     */
+    record Option(
+            Product product,
+            List<Option> members,
+            double leastHold,
+            double mostHold,
+            double leastRichness,
+            double mostRichness,
+            double leastCosts,
+            boolean casts,
+            boolean guards) {
+        boolean isEmpty() {
+            return product == null && members.isEmpty();
+        }
+
+        boolean isOne() {
+            return members.isEmpty();
+        }
+    }
+
+    private static final Option NONE = new Option(null, List.of(), 0, 0, 0, 0, 0, false, false);
+    /** Fewer than this are weighed one by one. */
+    private static final int TOGETHER = 8;
+
+    private final Query query;
+    private final Map<Slot, List<Option>> options = new EnumMap<>(Slot.class);
+    private final Map<Slot, List<Option>> singles = new EnumMap<>(Slot.class);
+    private final Worn[] ranges = new Worn[ORDER.length];
+
+    Slots(Query query, List<Product> allowed) {
+        this.query = query;
+        fill(Slot.GEL, allowed, p -> p.role() == Role.GEL);
+        fill(Slot.MOUSSE, allowed, p -> p.role() == Role.MOUSSE);
+        fill(Slot.CREAM, allowed, p -> p.role() == Role.CREAM);
+        fill(Slot.LEAVE_IN, allowed, p -> p.role() == Role.LEAVE_IN || p.role() == Role.PRIMER);
+    }
+
+    private void fill(Slot slot, List<Product> allowed, Predicate<Product> wanted) {
+        List<Option> some = allowed.stream()
+                .filter(wanted)
+                .sorted(Comparator.comparing(Product::name))
+                .map(product -> one(slot, product))
+                .toList();
+        List<Option> all = new ArrayList<>();
+        all.add(NONE);
+        all.addAll(some);
+        singles.put(slot, List.copyOf(all));
+        List<Option> top = new ArrayList<>();
+        top.add(NONE);
+        for (boolean casts : new boolean[] {true, false}) {
+            for (boolean guards : new boolean[] {true, false}) {
+                group(
+                        some.stream()
+                                .filter(o -> o.casts() == casts && o.guards() == guards)
+                                .toList(),
+                        top);
+            }
+        }
+        options.put(slot, List.copyOf(top));
+        double hold = some.stream().mapToDouble(Option::mostHold).max().orElse(0);
+        double rich = some.stream().mapToDouble(Option::mostRichness).max().orElse(0);
+        ranges[slot.ordinal()] = new Worn(0, hold, 0, rich, !some.isEmpty() && slot == Slot.MOUSSE);
+    }
+
+    private Option one(Slot slot, Product product) {
+        double hold = Prospect.hold(product);
+        double rich = Load.richness(product);
+        boolean under = slot == Slot.CREAM || slot == Slot.LEAVE_IN;
+        double costs = Worth.LAYER_COSTS + (under ? Grounds.added(product, query.hair()) : 0);
+        boolean casts = !under && product.hold() >= Grounds.CAST_FROM_HOLD;
+        return new Option(
+                product, List.of(), hold, hold, rich, rich, costs, casts, slot == Slot.GEL && product.guardsHeat());
+    }
+
+    /** Halves what is too many along the side on which it differs more, until few are left that are alike. */
+    private static void group(List<Option> some, List<Option> into) {
+        if (some.size() < TOGETHER / 2) {
+            into.addAll(some);
+            return;
+        }
+        Option all = together(some);
+        if (some.size() <= TOGETHER) {
+            into.add(all);
+            return;
+        }
+        boolean byHold = all.mostHold() - all.leastHold() > all.mostRichness() - all.leastRichness();
+        List<Option> sorted = some.stream()
+                .sorted(Comparator.comparingDouble(byHold ? Option::leastHold : Option::leastRichness))
+                .toList();
+        group(sorted.subList(0, sorted.size() / 2), into);
+        group(sorted.subList(sorted.size() / 2, sorted.size()), into);
+    }
+
+    private static Option together(List<Option> some) {
+        return new Option(
+                null,
+                List.copyOf(some),
+                some.stream().mapToDouble(Option::leastHold).min().orElse(0),
+                some.stream().mapToDouble(Option::mostHold).max().orElse(0),
+                some.stream().mapToDouble(Option::leastRichness).min().orElse(0),
+                some.stream().mapToDouble(Option::mostRichness).max().orElse(0),
+                some.stream().mapToDouble(Option::leastCosts).min().orElse(0),
+                some.get(0).casts(),
+                some.get(0).guards());
+    }
+
+    /** Nothing, single products, and groups of such as are alike. */
+    List<Option> of(Slot slot) {
+        return options.get(slot);
+    }
+
+    /** Nothing and every single product, by name. */
+    List<Option> singles(Slot slot) {
+        return singles.get(slot);
+    }
+
+    /** The options a plan took. */
+    Option[] worn(Choice choice) {
+        return Arrays.stream(ORDER)
+                .map(slot -> singles(slot).stream()
+                        .filter(option -> option.product() == choice.in(slot))
+                        .findFirst()
+                        .orElseThrow())
+                .toArray(Option[]::new);
+    }
+
+    /** From nothing to the most that any option of a slot brings. */
+    Worn range(int slot) {
+        return ranges[slot];
+    }
+
+    /** The least water any styler here asks for, percent. */
+    double driest() {
+        return singles.values().stream()
+                .flatMap(List::stream)
+                .filter(option -> !option.isEmpty())
+                .mapToDouble(option -> Composer.squeezedTo(option.product()))
+                .min()
+                .orElse(100);
+    }
+
+    static boolean isTaken(Option[] taken, Slot slot) {
+        Option option = taken[slot.ordinal()];
+        return option != null && !option.isEmpty();
+    }
+}

@@ -1,0 +1,103 @@
+package eventide.planner;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import eventide.Heads;
+import eventide.air.Air;
+import eventide.check.Checker;
+import eventide.check.Finding;
+import eventide.check.Severity;
+import eventide.check.Wash;
+import eventide.hair.Hair;
+import eventide.product.Allergens;
+import eventide.product.Product;
+import eventide.product.Role;
+import eventide.routine.Action;
+import eventide.routine.Goal;
+import eventide.routine.Routine;
+import eventide.routine.Step;
+import eventide.routine.Technique;
+import java.util.List;
+import java.util.Random;
+import org.testng.annotations.Test;
+
+/** A routine of one head fitted to another. */
+public class RefitTest {
+    private static final Goal GOAL = new Goal(2, 1, 0, 1, 1, null);
+    private static final Air MILD = Air.of(22, 52);
+    private static final Product BUTTER = Product.of("butter", Role.CREAM, 1, 9, 40, 100);
+    private static final Routine RICH = Routine.of(
+            Step.of(Action.RINSE).build(),
+            Step.of(Action.APPLY)
+                    .product(BUTTER)
+                    .technique(Technique.RAKE)
+                    .amountMl(30.0)
+                    .build(),
+            Step.of(Action.APPLY)
+                    .product(Heads.GEL)
+                    .technique(Technique.GLAZE)
+                    .amountMl(40.0)
+                    .build(),
+            Step.of(Action.AIR).untilDry(100.0).build(),
+            Step.of(Action.BREAK_CAST).build());
+
+    private static Refit fit(Hair hair, Routine routine, List<Product> shelf) {
+        return Refit.of(new Refit.Fitting(hair, GOAL, MILD, null, null, shelf, routine));
+    }
+
+    private static List<Finding> loud(Hair hair, Routine routine) {
+        return Checker.check(Wash.of(routine, hair, GOAL, MILD, null, null)).stream()
+                .filter(f -> f.severity() != Severity.NOTE && f.mend() != null)
+                .toList();
+    }
+
+    @Test
+    public void whatIsTooRichForFineHairGoesAndAmountsAreAnew() {
+        Refit refit = fit(Heads.fineWavy(), RICH, List.of());
+        assertTrue(refit.routine().steps().stream().allMatch(s -> s.amountMl() == null));
+        assertFalse(refit.routine().steps().stream().anyMatch(s -> s.product() == BUTTER), refit.toString());
+        assertTrue(
+                refit.changes().stream().anyMatch(c -> c.why().contains("Too rich")),
+                refit.changes().toString());
+    }
+
+    @Test
+    public void whatFitsIsLeftAlone() {
+        Routine plan = Planner.best(new Query(
+                        Heads.curly(), GOAL, MILD, null, null, List.of(Heads.LEAVE_IN, Heads.CREAM, Heads.GEL)))
+                .routine();
+        assertEquals(fit(Heads.curly(), plan, List.of()), new Refit(plan, List.of()));
+    }
+
+    @Test
+    public void anAllergyGivesWayToTheLikestOfItsRole() {
+        Product almond = Heads.GEL.withIngredients("Aqua, Prunus Amygdalus Dulcis Oil, PVP");
+        Product like = Product.of("like it", Role.GEL, 6.5, 2, 55, 98);
+        Routine routine = Routine.of(
+                Step.of(Action.RINSE).build(),
+                Step.of(Action.APPLY).product(almond).technique(Technique.GLAZE).build(),
+                Step.of(Action.AIR).untilDry(100.0).build());
+        Hair hair = Heads.curly().withAllergies(List.of("almond"));
+        Refit refit = fit(hair, routine, List.of(Heads.SOFT_GEL, like, almond));
+        assertEquals(refit.routine().steps().get(1).product(), like);
+        Refit none = fit(hair, routine, List.of());
+        assertTrue(none.routine().places().stream()
+                .map(none.routine()::at)
+                .allMatch(s -> s.product() == null
+                        || Allergens.on(s.product(), List.of("almond")).isEmpty()));
+    }
+
+    @Test
+    public void noWarningThatHasAMendIsLeft() {
+        Random random = new Random(17);
+        for (int i = 0; i < 150; i++) {
+            Hair hair = Heads.random(random);
+            Routine routine = Heads.randomRoutine(random);
+            Refit refit = fit(hair, routine, List.of(Heads.GEL));
+            List<Finding> left = loud(hair, refit.routine());
+            assertTrue(left.isEmpty() || refit.changes().size() >= 40, i + ": " + left);
+        }
+    }
+}

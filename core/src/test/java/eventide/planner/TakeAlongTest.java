@@ -1,0 +1,116 @@
+package eventide.planner;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import eventide.Heads;
+import eventide.air.Air;
+import eventide.hair.Zone;
+import eventide.routine.Action;
+import eventide.routine.ActionCard;
+import eventide.routine.Goal;
+import eventide.routine.Heat;
+import eventide.routine.Routine;
+import eventide.routine.Step;
+import eventide.routine.Technique;
+import java.util.Random;
+import java.util.Set;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** Routines in words, laid over each other, and in today's air. */
+public class TakeAlongTest {
+    private static final Goal GOAL = new Goal(2, 1, 0, 1, 2, null);
+    private static final Air MILD = Air.of(22, 52);
+
+    @DataProvider
+    public Object[][] steps() {
+        return new Object[][] {
+            {Step.of(Action.HOVER).heat(Heat.WARM).untilDry(57.0).build(), "Hover-diffuse, warm, until 57 % dry"},
+            {
+                Step.of(Action.APPLY)
+                        .product(Heads.GEL)
+                        .technique(Technique.PRAYING_HANDS)
+                        .sections(4)
+                        .build(),
+                "Apply gel, praying hands, 4 sections"
+            },
+            {Step.of(Action.SQUEEZE).toWetness(80.0).build(), "Squeeze out water, to 80 % wet"},
+            {Step.of(Action.SCRUNCH).count(3).zones(Set.of(Zone.CROWN)).build(), "Scrunch, crown, 3 times"},
+        };
+    }
+
+    @Test(dataProvider = "steps")
+    public void aStepIsSaidAsAStylistWould(Step step, String said) {
+        assertEquals(TakeAlong.said(step), said);
+    }
+
+    @Test
+    public void everyStepStandsInTheMessageWithItsAmountAndCaution() {
+        Routine routine = Routine.of(
+                Step.of(Action.RINSE).build(),
+                Step.of(Action.APPLY)
+                        .product(Heads.GEL)
+                        .technique(Technique.GLAZE)
+                        .sections(4)
+                        .build(),
+                Step.of(Action.CUP).heat(Heat.WARM).untilDry(100.0).build());
+        String text = TakeAlong.of(new Judgement.Question(Heads.curly(), GOAL, MILD, null, null, routine))
+                .text();
+        assertTrue(text.contains("2. Apply gel, glazed".replace("glazed", "glaze")), text);
+        assertTrue(text.contains("a section)"), text);
+        assertTrue(text.contains("dripping hair") || text.contains("soaking hair"), text);
+        assertTrue(text.contains("! No cord near the basin"), text);
+    }
+
+    @Test
+    public void aRoutineBesideItselfDiffersInNothing() {
+        Random random = new Random(3);
+        for (int i = 0; i < 40; i++) {
+            Routine routine = Heads.randomRoutine(random);
+            Compared same =
+                    Compared.of(new Compared.Pairing(Heads.random(random), GOAL, MILD, null, null, routine, routine));
+            assertTrue(same.moved().isEmpty()
+                    && same.movedByZone().isEmpty()
+                    && same.otherwise().isEmpty());
+            assertEquals(same.minutes(), 0.0);
+        }
+    }
+
+    @Test
+    public void anotherProductIsNamedAndWhatItMovesIsTheDifferenceOfTheScores() {
+        Routine one = Routine.of(
+                Step.of(Action.RINSE).build(),
+                Step.of(Action.APPLY)
+                        .product(Heads.SOFT_GEL)
+                        .technique(Technique.GLAZE)
+                        .build(),
+                Step.of(Action.AIR).untilDry(100.0).build());
+        Routine other =
+                one.replacing(1, one.steps().get(1).but().product(Heads.GEL).build());
+        Compared compared = Compared.of(new Compared.Pairing(Heads.curly(), GOAL, MILD, null, null, one, other));
+        assertTrue(
+                compared.otherwise().contains("with gel"), compared.otherwise().toString());
+        for (OnThisHair.Moved moved : compared.moved()) {
+            double by = compared.other().outcome().overall().of(moved.score())
+                    - compared.one().outcome().overall().of(moved.score());
+            assertEquals(moved.by(), by, .051);
+        }
+    }
+
+    @Test
+    public void easyAirAsksNothingAndDampAirSomething() {
+        java.util.List<eventide.product.Product> shelf =
+                java.util.List.of(Heads.LEAVE_IN, Heads.CREAM, Heads.GEL, Heads.SOFT_GEL);
+        AirCompared easy = AirCompared.of(new Query(Heads.curly(), GOAL, MILD, null, null, shelf));
+        assertTrue(easy.otherwise().isEmpty() && easy.moved().isEmpty());
+        AirCompared damp = AirCompared.of(new Query(Heads.curly(), GOAL, Air.of(27, 85), null, null, shelf));
+        assertTrue(!damp.moved().isEmpty(), damp.toString());
+    }
+
+    @Test
+    public void everyActionHasACardWithJustTheFieldsThatMeanSomething() {
+        assertEquals(ActionCard.ALL.size(), Action.values().length);
+        ActionCard.ALL.forEach(card -> assertEquals(card.fields(), card.action().meaningful()));
+    }
+}
