@@ -1,0 +1,285 @@
+package eventide.chair;
+
+import eventide.air.Air;
+import eventide.drying.Course;
+import eventide.drying.Happenings;
+import eventide.drying.StepTide;
+import eventide.drying.TideModel;
+import eventide.drying.Visit;
+import eventide.hair.Hair;
+import eventide.routine.Amount;
+import eventide.routine.Amounts;
+import eventide.routine.DoneRoutine;
+import eventide.routine.Routine;
+import eventide.routine.Schools;
+import eventide.routine.Step;
+import eventide.routine.StepPlace;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+
+/**
+ * A wash day under way or over: the routine as it was really done, and the water it gives. What is still to come keeps the
+ * time it was planned to take, sections at the pace of those done.
+ */
+public final class AtTheChair {
+    /** Where hair stands that was misted or squeezed when nothing says what its styler wants, percent [OURS]. */
+    private static final double RIGHTED_TO = 75;
+    /** As much as a step may say, ml. */
+    private static final double MOST_ML = 2000;
+
+    private final Routine routine;
+    private final Hair hair;
+    private final Air air;
+    private final Schools schools;
+    private final ChairRecord record;
+    private final Instant now;
+    private final Course planned;
+    private final Routine done;
+    private final Course course;
+
+    private AtTheChair(Routine routine, Hair hair, Air air, Schools schools, ChairRecord record, Instant now) {
+        this.routine = routine;
+        this.hair = hair;
+        this.air = air;
+        this.schools = schools == null ? Schools.DEFAULT : schools;
+        this.record = record;
+        this.now = now;
+        planned = TideModel.run(routine, hair, air);
+        Map<Integer, DoneRoutine.Done> times = new HashMap<>();
+        Map<Integer, List<Double>> pace = new HashMap<>();
+        record.steps().forEach(step -> time(step, times, pace));
+        record.dropped().stream()
+                .filter(step -> record.step(step) == null)
+                .forEach(step -> times.put(step, new DoneRoutine.Done(0, true)));
+        done = DoneRoutine.of(withWhatWasUsed(), times);
+        course = TideModel.run(done, hair, air, new Happenings(pace, interludes(), minute(now)));
+    }
+
+    /**
+     * @param schools null where the client's stylist follows none in particular
+     * @param now any moment not before the start; for a run that is over the end of it is taken
+     */
+    public static AtTheChair of(Routine routine, Hair hair, Air air, Schools schools, ChairRecord record, Instant now) {
+        // Whatever the asker's clock says: the chair's may be another.
+        Instant until = record.finishedAt() != null ? record.finishedAt() : now;
+        return new AtTheChair(routine, hair, air, schools, record, until);
+    }
+
+    private double minute(Instant at) {
+        return record.startedAt() == null ? 0 : Math.max(0, StepDone.minutes(record.startedAt(), at));
+    }
+
+    private void time(StepDone step, Map<Integer, DoneRoutine.Done> times, Map<Integer, List<Double>> pace) {
+        boolean runs = step.endedAt() == null;
+        double minutes = step.minutes(now);
+        List<Double> sections = runs ? forecast(step) : actual(step);
+        if (!sections.isEmpty()) {
+            double all = sections.stream().mapToDouble(Double::doubleValue).sum();
+            double mean = all / sections.size();
+            times.put(step.index(), new DoneRoutine.Done(all, false));
+            pace.put(
+                    step.index(),
+                    sections.stream().map(own -> mean == 0 ? 1 : own / mean).toList());
+        } else if (!runs || minutes > plannedMinutes(step.index())) {
+            times.put(step.index(), new DoneRoutine.Done(minutes, step.skipped()));
+        }
+    }
+
+    double plannedMinutes(int index) {
+        StepTide own = planned.tide().steps().get(index);
+        return own.endMinute() - own.startMinute();
+    }
+
+    /** Sections that are counted; 1 where the step is done in one go. */
+    private int sections(int index) {
+        Step step = routine.steps().get(index);
+        return Cue.counts(step, plannedMinutes(index)) ? step.sectionsOrOne() : 1;
+    }
+
+    /** Minutes of each section of a step that is over; the last one takes what is left. Empty where none was counted. */
+    private List<Double> actual(StepDone step) {
+        List<Double> minutes = counted(step);
+        if (minutes.isEmpty() || step.skipped() || sections(step.index()) < 2) {
+            return List.of();
+        }
+        int left = sections(step.index()) - minutes.size();
+        Instant last = step.sectionEnds().get(step.sectionEnds().size() - 1);
+        double rest = Math.max(0, StepDone.minutes(last, step.endedAt()));
+        for (int i = 0; i < left; i++) {
+            minutes.add(rest / left);
+        }
+        return minutes;
+    }
+
+    /** Of a step under way: those done as they were, the one in hand and those to come at their pace. */
+    private List<Double> forecast(StepDone step) {
+        if (sections(step.index()) < 2) {
+            return List.of();
+        }
+        List<Double> minutes = counted(step);
+        double usual = minutes.isEmpty()
+                ? plannedMinutes(step.index()) / sections(step.index())
+                : minutes.stream().mapToDouble(Double::doubleValue).average().orElse(0);
+        double spent = minutes.stream().mapToDouble(Double::doubleValue).sum();
+        double inHand = Math.max(0, step.minutes(now) - spent);
+        int left = sections(step.index()) - minutes.size();
+        for (int i = 0; i < left; i++) {
+            minutes.add(i == 0 ? Math.max(usual, inHand) : usual);
+        }
+        return minutes;
+    }
+
+    private static List<Double> counted(StepDone step) {
+        List<Double> minutes = new ArrayList<>();
+        Instant from = step.startedAt();
+        for (Instant end : step.sectionEnds()) {
+            minutes.add(Math.max(0, StepDone.minutes(from, end)));
+            from = end;
+        }
+        return minutes;
+    }
+
+    /**
+     * The routine with the products and amounts that were really used. Amounts are written into it as planned, so that a
+     * step left out does not add to another's.
+     */
+    private Routine withWhatWasUsed() {
+        Routine used = routine;
+        for (ChairRecord.Swapped swap : record.swapped()) {
+            if (routine.places().contains(swap.place())) {
+                Step step = used.at(swap.place());
+                used = used.replacing(
+                        swap.place(),
+                        step.but().mix(null).product(swap.product()).build());
+            }
+        }
+        Map<StepPlace, Double> ratios = new HashMap<>();
+        record.given().forEach(given -> ratios.put(given.place(), given.ratio()));
+        for (Amount amount : Amounts.of(used, hair)) {
+            double ml = Math.min(MOST_ML, amount.ml() * ratios.getOrDefault(amount.place(), 1.0));
+            Step step = used.at(amount.place());
+            used = used.replacing(amount.place(), step.but().amountMl(ml).build());
+        }
+        return used;
+    }
+
+    private List<Happenings.Interlude> interludes() {
+        List<Happenings.Interlude> found = new ArrayList<>();
+        record.looks()
+                .forEach(seen -> found.add(
+                        new Happenings.Interlude(minute(seen.at()), seen.look().percent(), false)));
+        record.righted().stream()
+                .filter(righted -> righted.did() != ChairRecord.Righted.Did.LEFT)
+                .forEach(righted -> found.add(new Happenings.Interlude(
+                        minute(righted.at()),
+                        rightedTo(righted.step()),
+                        righted.did() == ChairRecord.Righted.Did.MISTED)));
+        found.sort(Comparator.comparingDouble(Happenings.Interlude::minute));
+        return found;
+    }
+
+    private double rightedTo(int step) {
+        Band band = Band.of(routine, hair, schools, step);
+        return band == null ? RIGHTED_TO : band.aim();
+    }
+
+    Routine routine() {
+        return routine;
+    }
+
+    /** As it was really done so far, what is to come as planned. */
+    public Routine done() {
+        return done;
+    }
+
+    /** What was put on, of the steps that are over and were not skipped. */
+    public List<Amount> used() {
+        return Amounts.of(done, hair).stream()
+                .filter(amount -> isOver(amount.step()))
+                .toList();
+    }
+
+    private boolean isOver(int index) {
+        StepDone step = record.step(index);
+        return step != null && step.endedAt() != null && !step.skipped();
+    }
+
+    public Course course() {
+        return course;
+    }
+
+    /** As planned. */
+    public Course planned() {
+        return planned;
+    }
+
+    ChairRecord record() {
+        return record;
+    }
+
+    Hair hair() {
+        return hair;
+    }
+
+    Air air() {
+        return air;
+    }
+
+    Schools schools() {
+        return schools;
+    }
+
+    /** Minutes since the start. */
+    double nowMinute() {
+        return minute(now);
+    }
+
+    /** Percent along the lengths of the driest section whose turn is still to come; NaN where none waits. */
+    double driestWaiting() {
+        int turn = turn();
+        return visitsInHand()
+                .filter(visit -> turn >= 0 && visit.section() > turn)
+                .mapToDouble(course::lengthsNow)
+                .min()
+                .orElse(Double.NaN);
+    }
+
+    /** Percent along the lengths of the section in hand; the whole head's where none is. */
+    double inHand() {
+        int turn = turn();
+        return visitsInHand()
+                .filter(visit -> visit.section() == turn)
+                .mapToDouble(course::lengthsNow)
+                .findFirst()
+                .orElse(course.lengthsNow());
+    }
+
+    /** The section in hand, from 0; −1 where none is counted. */
+    private int turn() {
+        Integer open = record.open();
+        return open == null || sections(open) < 2
+                ? -1
+                : record.step(open).sectionEnds().size();
+    }
+
+    private Stream<Visit> visitsInHand() {
+        return course.visits().stream()
+                .filter(visit -> record.open() != null && visit.place().index() == record.open());
+    }
+
+    /** Still to be done, in the order of the routine. */
+    List<Integer> toCome() {
+        List<Integer> left = new ArrayList<>();
+        for (int i = 0; i < routine.steps().size(); i++) {
+            if (record.step(i) == null && !record.dropped().contains(i)) {
+                left.add(i);
+            }
+        }
+        return left;
+    }
+}

@@ -1,0 +1,45 @@
+package eventide.chair;
+
+import eventide.check.Window;
+import eventide.hair.Hair;
+import eventide.product.Product;
+import eventide.routine.Amount;
+import eventide.routine.Amounts;
+import eventide.routine.Routine;
+import eventide.routine.Schools;
+import eventide.routine.Step;
+
+/**
+ * The wetness a step works in, percent along the lengths.
+ *
+ * @param aim where to bring hair that has left it
+ * @param product whose band it is
+ */
+public record Band(int step, double low, double high, double aim, String product) {
+    /** The band of what a step puts on; of what the hair carries, where hands shape it; null where any water will do. */
+    public static Band of(Routine routine, Hair hair, Schools schools, int index) {
+        Step step = routine.steps().get(index);
+        Product worn = null;
+        for (Amount amount : Amounts.of(routine, hair)) {
+            boolean own = amount.step() == index;
+            boolean carried = amount.step() < index && amount.step() > routine.lastRinse() && shapes(step);
+            if ((own || carried) && !routine.at(amount.place()).washes()) {
+                worn = amount.product();
+            }
+        }
+        if (worn == null) {
+            return null;
+        }
+        Window window = Window.of(worn, schools);
+        boolean any = window.low() <= 1 && window.high() >= 99;
+        return any ? null : new Band(index, window.low(), window.high(), window.aim(), worn.name());
+    }
+
+    private static boolean shapes(Step step) {
+        return switch (step.action()) {
+            case SMOOTH, COIL, SHINGLE, BRUSH_STYLE, TWIST -> true;
+            case EACH_SECTION -> step.steps().stream().anyMatch(Band::shapes);
+            default -> false;
+        };
+    }
+}

@@ -1,0 +1,210 @@
+package eventide.chair;
+
+import eventide.routine.Routine;
+import eventide.routine.Step;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+
+/** The run as a state machine: takes events in the order of time, passes over what no longer fits. */
+final class ChairFold {
+    private final Routine routine;
+    private final Set<String> known = new HashSet<>();
+    private final TreeMap<Integer, Own> steps = new TreeMap<>();
+    private final List<ChairRecord.Pause> pauses = new ArrayList<>();
+    private final Set<Integer> dropped = new TreeSet<>();
+    private final Map<String, ChairRecord.Given> given = new LinkedHashMap<>();
+    private final Map<String, ChairRecord.Swapped> swapped = new LinkedHashMap<>();
+    private final List<ChairRecord.Noted> notes = new ArrayList<>();
+    private final List<ChairRecord.Looked> looks = new ArrayList<>();
+    private final List<ChairRecord.Righted> righted = new ArrayList<>();
+    private final Set<String> answered = new TreeSet<>();
+    private Integer open;
+    private Instant finishedAt;
+
+    /** A step as far as it has come. */
+    private static final class Own {
+        private final Instant startedAt;
+        private final List<Instant> sectionEnds = new ArrayList<>();
+        private Instant endedAt;
+        private boolean skipped;
+
+        private Own(Instant startedAt) {
+            this.startedAt = startedAt;
+        }
+    }
+
+    ChairFold(Routine routine) {
+        this.routine = routine;
+    }
+
+    void take(ChairEvent event) {
+        if (!known.add(event.id())) {
+            return;
+        }
+        Integer step = event.step();
+        if (step != null && step >= routine.steps().size()) {
+            return;
+        }
+        switch (event.kind()) {
+            case BEGIN -> begin(event.at());
+            case DONE -> end(step, event.at(), false);
+            case SKIP -> end(step, event.at(), true);
+            case BACK -> back(step);
+            case SECTION -> section(step, event.section(), event.at());
+            case DROP -> drop(step);
+            case RESTORE -> dropped.remove(step);
+            case AMOUNT -> given.put(place(event), new ChairRecord.Given(step, event.inner(), event.ratio()));
+            case SWAP -> swapped.put(place(event), new ChairRecord.Swapped(step, event.inner(), event.product()));
+            case NOTE -> note(event);
+            case LOOK -> looks.add(new ChairRecord.Looked(event.at(), event.look()));
+            case MISTED, SQUEEZED, LEFT ->
+                righted.add(new ChairRecord.Righted(
+                        event.at(),
+                        step,
+                        ChairRecord.Righted.Did.valueOf(event.kind().name())));
+            case PAUSE -> pause(event.at());
+            case RESUME -> resume(event.at());
+            case ANSWERED -> answered.add(event.timer());
+            case FINISH -> finish(event.at());
+            default -> throw new IllegalStateException("a kind of event nobody thought of: " + event.kind());
+        }
+    }
+
+    private void begin(Instant at) {
+        if (open == null && steps.isEmpty()) {
+            next(-1, at);
+        }
+    }
+
+    /** Opens the first step after one that is neither done nor dropped; with none left the run is over. */
+    private void next(int after, Instant at) {
+        for (int i = after + 1; i < routine.steps().size(); i++) {
+            if (!dropped.contains(i) && !steps.containsKey(i)) {
+                open = i;
+                steps.put(i, new Own(at));
+                return;
+            }
+        }
+        open = null;
+        finishedAt = at;
+        resume(at);
+    }
+
+    private void end(int step, Instant at, boolean skipped) {
+        if (open == null || open != step) {
+            return; // another device was quicker
+        }
+        Own own = steps.get(step);
+        own.endedAt = at;
+        own.skipped = skipped;
+        resume(at);
+        next(step, at);
+    }
+
+    private void back(int step) {
+        Own own = steps.get(step);
+        if (own == null) {
+            return;
+        }
+        if (open != null && open == step) {
+            if (!own.sectionEnds.isEmpty()) {
+                own.sectionEnds.remove(own.sectionEnds.size() - 1);
+            }
+            return;
+        }
+        steps.tailMap(step, false).clear();
+        own.endedAt = null;
+        own.skipped = false;
+        int sections = sections(step);
+        if (sections > 0 && own.sectionEnds.size() == sections) {
+            own.sectionEnds.remove(sections - 1);
+        }
+        open = step;
+        finishedAt = null;
+    }
+
+    private void section(int step, int section, Instant at) {
+        Own own = steps.get(step);
+        if (open == null || open != step || section != own.sectionEnds.size()) {
+            return;
+        }
+        own.sectionEnds.add(at);
+        if (own.sectionEnds.size() >= sections(step)) {
+            end(step, at, false);
+        }
+    }
+
+    private int sections(int step) {
+        Step own = routine.steps().get(step);
+        return own.sections() == null ? 0 : own.sections();
+    }
+
+    private void drop(int step) {
+        if (!steps.containsKey(step)) {
+            dropped.add(step);
+        }
+    }
+
+    private void note(ChairEvent event) {
+        boolean taken = notes.removeIf(note -> note.zone() == event.zone() && note.sign() == event.sign());
+        if (!taken) {
+            notes.add(new ChairRecord.Noted(event.at(), event.zone(), event.sign()));
+        }
+    }
+
+    private void pause(Instant at) {
+        if (open != null && (pauses.isEmpty() || pauses.get(pauses.size() - 1).to() != null)) {
+            pauses.add(new ChairRecord.Pause(at, null));
+        }
+    }
+
+    private void resume(Instant at) {
+        int last = pauses.size() - 1;
+        if (last >= 0 && pauses.get(last).to() == null) {
+            pauses.set(last, new ChairRecord.Pause(pauses.get(last).from(), at));
+        }
+    }
+
+    private void finish(Instant at) {
+        if (steps.isEmpty() || finishedAt != null) {
+            return;
+        }
+        if (open != null) {
+            steps.get(open).endedAt = at;
+        }
+        open = null;
+        finishedAt = at;
+        resume(at);
+    }
+
+    private static String place(ChairEvent event) {
+        return event.step() + "/" + (event.inner() == null ? "" : event.inner());
+    }
+
+    ChairRecord record() {
+        List<StepDone> done = new ArrayList<>();
+        steps.forEach((index, own) ->
+                done.add(new StepDone(index, own.startedAt, own.endedAt, own.skipped, own.sectionEnds)));
+        return new ChairRecord(
+                List.copyOf(done),
+                open,
+                done.isEmpty() ? null : done.get(0).startedAt(),
+                finishedAt,
+                List.copyOf(pauses),
+                Collections.unmodifiableSet(dropped),
+                List.copyOf(given.values()),
+                List.copyOf(swapped.values()),
+                List.copyOf(notes),
+                List.copyOf(looks),
+                List.copyOf(righted),
+                Collections.unmodifiableSet(answered));
+    }
+}

@@ -1,0 +1,105 @@
+package eventide.chair;
+
+import eventide.check.Finding;
+import eventide.check.Severity;
+import eventide.planner.Judgement;
+import eventide.planner.OnThisHair;
+import eventide.planner.SchoolsCompared;
+import eventide.routine.Action;
+import eventide.routine.Goal;
+import eventide.routine.Limits;
+import eventide.routine.Routine;
+import eventide.routine.Step;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/** What could be left out of the rest of a wash day that runs late, and what that would cost. */
+public final class Drops {
+    /** Steps a wash-and-go stands without [CP]. */
+    private static final Set<Action> MAY_GO = EnumSet.of(
+            Action.OIL_SCALP,
+            Action.MASK,
+            Action.PROTEIN,
+            Action.PLOP,
+            Action.WET_PLOP,
+            Action.MICROPLOP,
+            Action.SCRUNCH,
+            Action.PRESS,
+            Action.COIL,
+            Action.TWIST,
+            Action.DIVIDE_CLUMPS,
+            Action.LIFT_ROOTS,
+            Action.SHAKE_ROOTS,
+            Action.CLIP_ROOTS,
+            Action.CUP,
+            Action.HOVER,
+            Action.FLUFF,
+            Action.PICK,
+            Action.STRETCH);
+
+    private static final double WORTH_IT = .5;
+    private static final int MOST = 3;
+
+    private Drops() {}
+
+    /**
+     * One step that may go.
+     *
+     * @param savesMinutes of the whole day
+     * @param moved what is predicted to change, the largest first
+     * @param warns what a good stylist would object to then and not now
+     */
+    public record Drop(int step, String label, double savesMinutes, List<OnThisHair.Moved> moved, List<String> warns) {
+        double cost() {
+            double cost = 2.0 * warns.size();
+            for (OnThisHair.Moved each : moved) {
+                cost += Math.abs(each.by()) / each.score().most();
+            }
+            return cost;
+        }
+    }
+
+    /** At most three, the cheapest for the minutes they save first. */
+    public static List<Drop> of(AtTheChair chair, Goal goal, Limits limits) {
+        Judgement now = judged(chair, goal, limits, chair.done());
+        List<Drop> drops = new ArrayList<>();
+        for (int step : chair.toCome()) {
+            Step own = chair.routine().steps().get(step);
+            if (MAY_GO.contains(own.action())) {
+                Routine without = chair.done()
+                        .replacing(step, Step.of(Action.WAIT).minutes(0.0).build());
+                Judgement then = judged(chair, goal, limits, without);
+                Drop drop = new Drop(
+                        step,
+                        own.action().label(),
+                        Math.round((now.minutes() - then.minutes()) * 10) / 10.0,
+                        SchoolsCompared.moved(
+                                now.outcome().overall(), then.outcome().overall()),
+                        added(now, then));
+                if (drop.savesMinutes() >= WORTH_IT) {
+                    drops.add(drop);
+                }
+            }
+        }
+        drops.sort(Comparator.comparingDouble(drop -> drop.cost() / drop.savesMinutes()));
+        return List.copyOf(drops.subList(0, Math.min(MOST, drops.size())));
+    }
+
+    private static Judgement judged(AtTheChair chair, Goal goal, Limits limits, Routine routine) {
+        return Judgement.of(new Judgement.Question(chair.hair(), goal, chair.air(), chair.schools(), limits, routine));
+    }
+
+    private static List<String> added(Judgement now, Judgement then) {
+        Set<String> known = new HashSet<>();
+        now.findings().forEach(finding -> known.add(finding.rule()));
+        return then.findings().stream()
+                .filter(finding -> finding.severity() != Severity.NOTE)
+                .filter(finding -> !known.contains(finding.rule()))
+                .map(Finding::message)
+                .toList();
+    }
+}

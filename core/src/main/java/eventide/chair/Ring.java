@@ -1,0 +1,45 @@
+package eventide.chair;
+
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import java.util.stream.Stream;
+
+/** A timer's end as a time of day. */
+public record Ring(String name, Instant at) {
+    private static final long MILLIS = 60_000;
+
+    /** The one that rings next, or rang and was not answered yet; null where none runs. */
+    public static Ring next(AtTheChair chair, List<StepTimer> timers, Instant now) {
+        ChairRecord record = chair.record();
+        Stream<Ring> bySteps = timers.stream()
+                .filter(timer -> timer.everySeconds() == null)
+                .filter(timer -> !record.answered().contains(timer.key()))
+                .map(timer -> running(record, timer))
+                .filter(Objects::nonNull);
+        Stream<Ring> byWater = WaterTimer.of(chair).stream()
+                .filter(timer -> !record.answered().contains(timer.key()))
+                .filter(timer -> record.startedAt() != null && timer.fromMinute() <= chair.nowMinute())
+                .map(timer -> new Ring(timer.name(), after(record.startedAt(), timer.untilMinute())))
+                .filter(ring -> ring.at().isAfter(now));
+        return Stream.concat(bySteps, byWater)
+                .min(Comparator.comparing(Ring::at))
+                .orElse(null);
+    }
+
+    private static Ring running(ChairRecord record, StepTimer timer) {
+        StepDone step = record.step(timer.step());
+        if (step == null || step.skipped()) {
+            return null;
+        }
+        boolean over = timer.untilStep() == null
+                ? step.endedAt() != null
+                : record.step(timer.untilStep()) != null || record.finishedAt() != null;
+        return over ? null : new Ring(timer.name(), after(step.startedAt(), timer.minutes()));
+    }
+
+    private static Instant after(Instant from, double minutes) {
+        return from.plusMillis(Math.round(minutes * MILLIS));
+    }
+}

@@ -1,0 +1,77 @@
+package eventide.chair;
+
+import eventide.drying.Mark;
+import eventide.drying.Visit;
+import eventide.routine.Action;
+import eventide.routine.Routine;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A moment the water decides: when it will come, by the tide as it runs.
+ *
+ * @param key the same on every device
+ * @param fromMinute from when it is waited for, minutes since the start
+ * @param untilMinute when it comes
+ */
+public record WaterTimer(String key, What what, String name, double fromMinute, double untilMinute) {
+    /** What is waited for. */
+    public enum What {
+        /** Hands off until then. */
+        CAST,
+        CLIPS,
+        DRY
+    }
+
+    static List<WaterTimer> of(AtTheChair chair) {
+        List<WaterTimer> timers = new ArrayList<>();
+        Routine routine = chair.done();
+        Mark cast = mark(chair, Mark.What.CAST_SET);
+        if (cast != null) {
+            double from = chair.course().visits().stream()
+                    .filter(visit -> visit.step().holds() && visit.endMinute() <= cast.minute())
+                    .mapToDouble(Visit::endMinute)
+                    .max()
+                    .orElse(cast.minute());
+            // While hands still shape there is nothing to keep off.
+            double shaped = lastTouchBefore(chair, cast.minute());
+            timers.add(new WaterTimer(
+                    "cast", What.CAST, "Hands off until the cast", Math.max(from, shaped), cast.minute()));
+        }
+        Mark clips = mark(chair, Mark.What.CLIPS_OUT);
+        if (clips != null) {
+            double from = begins(chair, Action.CLIP_ROOTS);
+            timers.add(new WaterTimer("clips", What.CLIPS, "Clips out", from, clips.minute()));
+        }
+        Mark dry = mark(chair, Mark.What.ROOTS_DRY);
+        boolean breaks = routine.steps().stream().anyMatch(step -> step.action() == Action.BREAK_CAST);
+        if (dry != null && cast != null && breaks) {
+            timers.add(new WaterTimer("dry", What.DRY, "Dry: break the cast", cast.minute(), dry.minute()));
+        }
+        return List.copyOf(timers);
+    }
+
+    private static double lastTouchBefore(AtTheChair chair, double minute) {
+        return chair.course().visits().stream()
+                .filter(visit -> visit.step().action().touchesHair() && visit.endMinute() <= minute)
+                .mapToDouble(Visit::endMinute)
+                .max()
+                .orElse(0);
+    }
+
+    private static double begins(AtTheChair chair, Action action) {
+        return chair.course().visits().stream()
+                .filter(visit -> visit.step().action() == action)
+                .mapToDouble(Visit::startMinute)
+                .max()
+                .orElse(0);
+    }
+
+    /** The last of its kind: a second coat sets again. */
+    private static Mark mark(AtTheChair chair, Mark.What what) {
+        return chair.course().tide().marks().stream()
+                .filter(mark -> mark.what() == what)
+                .reduce((first, later) -> later)
+                .orElse(null);
+    }
+}
