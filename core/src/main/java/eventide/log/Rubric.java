@@ -48,7 +48,39 @@ public final class Rubric {
                             new Level(0, "flat at the root"),
                             new Level(3, "root lies, lengths have body"),
                             new Level(6, "root lifted all over"),
-                            new Level(8, "as wide as it will go"))));
+                            new Level(8, "as wide as it will go"))),
+            new Score(
+                    "softness",
+                    "How does it feel between the fingers?",
+                    List.of(
+                            new Level(0, "stiff, it crackles"),
+                            new Level(3, "firm, gives when pressed"),
+                            new Level(6, "soft with some grip"),
+                            new Level(8, "soft as hair with nothing in it"))),
+            new Score(
+                    "hold",
+                    "Does it fall back into shape after a shake?",
+                    List.of(
+                            new Level(0, "shaken out at once"),
+                            new Level(3, "some of it stays"),
+                            new Level(6, "most falls back"),
+                            new Level(8, "every curl where it was"))),
+            new Score(
+                    "weight",
+                    "Does product drag on it?",
+                    List.of(
+                            new Level(0, "nothing to be felt"),
+                            new Level(3, "coated to the touch"),
+                            new Level(6, "roots pulled flat"),
+                            new Level(8, "limp and greasy"))),
+            new Score(
+                    "shine",
+                    "How does it throw back a lamp?",
+                    List.of(
+                            new Level(0, "dull all over"),
+                            new Level(3, "a glint on some bends"),
+                            new Level(6, "a band of light on most curls"),
+                            new Level(8, "clear bands on every curl"))));
 
     public static List<Score> scores() {
         return SCORES;

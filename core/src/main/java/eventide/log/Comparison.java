@@ -1,0 +1,140 @@
+package eventide.log;
+
+import eventide.hair.Zone;
+import eventide.shape.Maybe;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+
+/**
+ * Two washes of one head laid side by side.
+ *
+ * @param differences what was done otherwise in the second
+ * @param scores by how much each score moved, overall first, then zone by zone
+ * @param shrinkage the same of what the ruler said, absent where it did not on both
+ * @param verdict what can be said, and what cannot
+ * @param notes what stands against judging at all (L2), and against a trial (L1)
+ */
+public record Comparison(
+        List<Difference> differences,
+        List<ScoreMoved> scores,
+        @Maybe ShrinkageMoved shrinkage,
+        String verdict,
+        List<String> notes) {
+    /**
+     * @param zone absent for the whole head
+     * @param clear more than an eye's own error
+     */
+    public record ScoreMoved(@Maybe Zone zone, String score, double one, double other, double by, boolean clear) {}
+
+    /** What the ruler said on both days. */
+    public record ShrinkageMoved(Shrinkage one, Shrinkage other, boolean clear) {}
+
+    /**
+     * Two scorings of the same head by the same eye differ by about half a point [OURS]: the difference of two by more
+     * than twice √2 · 0.5 is more than the eye's own error.
+     */
+    static final double CLEAR_IN_A_ZONE = 1.4;
+    /** Over six zones part of that evens out, part (the light, the mood of the day) does not [OURS]. */
+    static final double CLEAR_OVERALL = 1;
+
+    private record Score(String name, Function<Rating.ZoneRating, Double> of) {}
+
+    private static final List<Score> SCORES = List.of(
+            new Score("definition", Rating.ZoneRating::definition),
+            new Score("clumping", Rating.ZoneRating::clumping),
+            new Score("frizz", Rating.ZoneRating::frizz),
+            new Score("volume", Rating.ZoneRating::volume));
+
+    public static Comparison of(Washed one, Washed other) {
+        List<Difference> differences = Differences.between(one, other);
+        List<ScoreMoved> scores = scores(one.rating(), other.rating());
+        return new Comparison(
+                differences,
+                scores,
+                shrinkage(one.rating(), other.rating()),
+                verdict(differences, scores, one, other),
+                notes(differences, one, other));
+    }
+
+    private static List<ScoreMoved> scores(Rating one, Rating other) {
+        List<ScoreMoved> moved = new ArrayList<>();
+        if (one == null || other == null) {
+            return moved;
+        }
+        for (Score score : SCORES) {
+            moved.add(moved(null, score, one.overall(), other.overall(), CLEAR_OVERALL));
+        }
+        for (Zone zone : Zone.values()) {
+            Rating.ZoneRating before = one.byZone().get(zone);
+            Rating.ZoneRating after = other.byZone().get(zone);
+            if (before != null && after != null) {
+                for (Score score : SCORES) {
+                    moved.add(moved(zone, score, before, after, CLEAR_IN_A_ZONE));
+                }
+            }
+        }
+        return List.copyOf(moved);
+    }
+
+    private static ScoreMoved moved(
+            Zone zone, Score score, Rating.ZoneRating before, Rating.ZoneRating after, double clear) {
+        double one = score.of().apply(before);
+        double other = score.of().apply(after);
+        double by = Math.round((other - one) * 10) / 10.0;
+        return new ScoreMoved(zone, score.name(), one, other, by, Math.abs(by) >= clear);
+    }
+
+    private static ShrinkageMoved shrinkage(Rating one, Rating other) {
+        Shrinkage before = one == null ? null : one.shrinkage();
+        Shrinkage after = other == null ? null : other.shrinkage();
+        return before == null || after == null ? null : new ShrinkageMoved(before, after, before.differsFrom(after));
+    }
+
+    private static String verdict(List<Difference> differences, List<ScoreMoved> scores, Washed one, Washed other) {
+        if (one.rating() == null || other.rating() == null) {
+            return "One of the two is not scored yet: nothing can be laid side by side but what was done.";
+        }
+        List<String> clear = scores.stream()
+                .filter(moved -> moved.zone() == null && moved.clear())
+                .map(Comparison::words)
+                .toList();
+        String came = clear.isEmpty()
+                ? "No score of the whole head moved by more than an eye's own error."
+                : "Clearly otherwise: " + String.join(", ", clear) + ".";
+        return switch (differences.size()) {
+            case 0 -> "Nothing was done otherwise. " + came + (clear.isEmpty() ? "" : " That is the day, or the eye.");
+            case 1 ->
+                "One thing was otherwise: " + differences.get(0).text() + ". " + came
+                        + (clear.isEmpty()
+                                ? " So far it makes no difference that can be seen."
+                                : " It may well be that; a product wants about 8 washes before it is judged.");
+            default ->
+                differences.size() + " things were otherwise at once. " + came
+                        + " Nothing can be said of any one of them: change one thing next time.";
+        };
+    }
+
+    private static String words(ScoreMoved moved) {
+        return moved.score() + (moved.by() < 0 ? " −" : " +") + Math.abs(moved.by());
+    }
+
+    private static List<String> notes(List<Difference> differences, Washed one, Washed other) {
+        List<String> notes = new ArrayList<>();
+        if (isEarly(one.rating()) || isEarly(other.rating())) {
+            notes.add("One of the two was scored before its cast was broken or its roots were dry:"
+                    + " score it again before anything is made of it.");
+        }
+        boolean trials = Boolean.TRUE.equals(one.routine().trial())
+                && Boolean.TRUE.equals(other.routine().trial());
+        if (trials && differences.size() > 1) {
+            notes.add("A trial and its partner may differ in one thing only; these differ in " + differences.size()
+                    + ".");
+        }
+        return List.copyOf(notes);
+    }
+
+    private static boolean isEarly(Rating rating) {
+        return rating != null && !rating.isTimely();
+    }
+}
