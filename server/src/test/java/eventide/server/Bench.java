@@ -3,7 +3,7 @@ package eventide.server;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Random;
-import java.util.function.Supplier;
+import java.util.function.IntSupplier;
 
 /** Prints how long calls take, measured at the client on loopback; nothing is asserted. */
 public final class Bench {
@@ -23,27 +23,34 @@ public final class Bench {
                     .at("/suggestions/0/routine")
                     .toString();
             String check = question + ",\"routine\":" + routine + "}";
-            double nothing = median("no-op", CALLS, () -> server.get("/api/noop"));
+            double nothing =
+                    median("no-op", CALLS, () -> server.get("/api/noop").status());
             double six = median(
-                    "check, 6 steps", CALLS, () -> server.post("/api/routines/check", Bodies.check(Bodies.ROUTINE)));
-            double real = median("check, a suggested routine", CALLS, () -> server.post("/api/routines/check", check));
-            double found =
-                    median("suggest, the salon's products", 30, () -> server.post("/api/routines/suggest", suggest));
+                    "check, 6 steps",
+                    CALLS,
+                    () -> server.postUnread("/api/routines/check", Bodies.check(Bodies.ROUTINE)));
+            double real =
+                    median("check, a suggested routine", CALLS, () -> server.postUnread("/api/routines/check", check));
+            double found = median(
+                    "suggest, the salon's products", 30, () -> server.postUnread("/api/routines/suggest", suggest));
             print("check, 6 steps, above the no-op", six - nothing);
             print("check, a suggested routine, above the no-op", real - nothing);
             print("suggest, above the no-op", found - nothing);
             String label = "{\"ingredients\":\"" + longLabel() + "\"}";
-            double read = median("a label of 60 ingredients", CALLS, () -> server.post("/api/labels/read", label));
+            double read =
+                    median("a label of 60 ingredients", CALLS, () -> server.postUnread("/api/labels/read", label));
             print("label, above the no-op", read - nothing);
             for (int products : new int[] {60, 300}) {
                 String large = question + ",\"shelf\":" + shelf(products) + "}";
-                double[] considered = new double[1];
-                double took = median("suggest, " + products + " products", products > 100 ? 3 : 12, () -> {
-                    RunningServer.Answer answer = server.post("/api/routines/suggest", large);
-                    considered[0] = answer.body().get("considered").asDouble();
-                    return answer;
-                });
-                count("plans run through the water a second", considered[0] / took * 1000);
+                double took = median(
+                        "suggest, " + products + " products",
+                        products > 100 ? 3 : 12,
+                        () -> server.postUnread("/api/routines/suggest", large));
+                double considered = server.post("/api/routines/suggest", large)
+                        .body()
+                        .get("considered")
+                        .asDouble();
+                count("plans run through the water a second", considered / took * 1000);
                 count("plans a bare loop would run", loop(products));
             }
         }
@@ -63,6 +70,10 @@ public final class Bench {
     }
 
     private static final String[] ROLES = {"LEAVE_IN", "CREAM", "GEL", "GEL", "MOUSSE", "OIL"};
+    /** The most hold and richness that bottles of each role have. */
+    private static final int[] HOLD = {1, 3, 10, 10, 6, 0};
+
+    private static final int[] RICHNESS = {6, 10, 5, 5, 2, 8};
 
     /** Invented bottles, the same every time. */
     private static String shelf(int products) {
@@ -77,9 +88,9 @@ public final class Bench {
                                     + "\"windowLow\":%d,\"windowHigh\":%d}",
                             i,
                             ROLES[i % ROLES.length],
-                            random.nextInt(19) / 2.0,
-                            random.nextInt(17) / 2.0,
-                            low,
+                            random.nextInt(2 * HOLD[i % ROLES.length] + 1) / 2.0,
+                            random.nextInt(2 * RICHNESS[i % ROLES.length] + 1) / 2.0,
+                            ROLES[i % ROLES.length].equals("OIL") ? 0 : low,
                             Math.min(100, low + 25 + random.nextInt(6) * 5)));
         }
         return shelf.append("]").toString();
@@ -91,17 +102,17 @@ public final class Bench {
         return (each + 1) * (each + 1) * (2 * each + 1) * (each + 1) * 20;
     }
 
-    private static double median(String name, int calls, Supplier<RunningServer.Answer> call) {
+    private static double median(String name, int calls, IntSupplier call) {
         for (int i = 0; i < Math.min(WARM_UP, calls * 3); i++) {
-            call.get();
+            call.getAsInt();
         }
         double[] millis = new double[calls];
         for (int i = 0; i < calls; i++) {
             long start = System.nanoTime();
-            RunningServer.Answer answer = call.get();
+            int status = call.getAsInt();
             millis[i] = (System.nanoTime() - start) / 1e6;
-            if (answer.status() >= 300) {
-                throw new IllegalStateException(name + ": " + answer.body());
+            if (status >= 300) {
+                throw new IllegalStateException(name + ": " + status);
             }
         }
         Arrays.sort(millis);

@@ -271,4 +271,57 @@ public class PlanningHttpTest {
             assertEquals(answer.status(), 200, answer.body().toString());
         }
     }
+
+    private static final String ASKED =
+            "\"hair\":" + Bodies.HAIR + ",\"goal\":" + Bodies.GOAL + ",\"air\":" + Bodies.AIR;
+
+    @DataProvider
+    public Object[][] beside() {
+        String shelf = ",\"shelf\":[" + Bodies.GEL + "]";
+        return new Object[][] {
+            {"/api/routines/schools", ASKED + shelf, "/questions"},
+            {"/api/routines/air", ASKED + shelf, "/otherwise"},
+            {"/api/routines/compare", ASKED + ",\"one\":" + Bodies.ROUTINE + ",\"other\":" + Bodies.ROUTINE, "/moved"},
+            {"/api/routines/text", ASKED + ",\"routine\":" + Bodies.ROUTINE, "/text"},
+            {"/api/routines/refit", ASKED + shelf + ",\"routine\":" + Bodies.ROUTINE, "/changes"},
+            {
+                "/api/routines/halves",
+                "\"step\":1,\"product\":" + Bodies.GEL.replace("\"gel\"", "\"other gel\"") + ",\"routine\":"
+                        + Bodies.ROUTINE,
+                "/routine/steps/2/half"
+            },
+        };
+    }
+
+    @Test(dataProvider = "beside")
+    public void whatStandsBesideAPlanIsAnsweredAndRefusedInWords(String path, String body, String holds) {
+        RunningServer.Answer answer = server.post(path, "{" + body + "}");
+        assertEquals(answer.status(), 200, answer.body().toString());
+        assertFalse(answer.body().at(holds).isMissingNode(), answer.body().toString());
+        RunningServer.Answer empty = server.post(path, "{}");
+        assertEquals(empty.status(), 422, empty.body().toString());
+        assertTrue(empty.body().get("faults").size() > 0);
+    }
+
+    @Test
+    public void aTemplateIsKeptRemovedAndPutBack() {
+        String draft = "{\"name\":\"%s\",\"routine\":" + Bodies.ROUTINE + "}";
+        assertEquals(server.post("/api/templates", draft.formatted(" ")).status(), 422);
+        long id = server.post("/api/templates", draft.formatted("Fair day"))
+                .body()
+                .get("id")
+                .asLong();
+        assertEquals(server.get("/api/templates").body().size(), 1);
+        assertEquals(server.delete("/api/templates/" + id).status(), 204);
+        assertEquals(server.get("/api/templates").body().size(), 0);
+        assertEquals(server.post("/api/templates/" + id + "/back", "").status(), 204);
+        assertEquals(server.get("/api/templates").body().get(0).get("name").asString(), "Fair day");
+        assertEquals(server.delete("/api/templates/99999").status(), 404);
+    }
+
+    @Test
+    public void actionsAndTheOutsideAirAreThereToPickFrom() {
+        assertEquals(server.get("/api/routines/actions").body().size(), 45);
+        assertEquals(server.get("/api/air/outdoors").body().get("from").asString(), "simulated");
+    }
 }

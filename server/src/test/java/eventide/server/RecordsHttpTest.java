@@ -13,9 +13,11 @@ import org.testng.annotations.Test;
 public class RecordsHttpTest {
     private static final String RUN =
             """
-            {"steps":[{"index":0,"startedAt":"2026-05-01T09:00:00Z","endedAt":"2026-05-01T09:02:00Z"},
-                      {"index":1,"startedAt":"2026-05-01T09:02:00Z","endedAt":"2026-05-01T09:08:00Z","skipped":false}],
-             "finished":%s}""";
+            {"events":[{"id":"a","at":"2026-05-01T09:00:00Z","kind":"BEGIN"},
+                       {"id":"b","at":"2026-05-01T09:02:00Z","kind":"DONE","step":0},
+                       {"id":"c","at":"2026-05-01T09:08:00Z","kind":"DONE","step":1}%s]}""";
+    private static final String AND_OVER = """
+            ,{"id":"d","at":"2026-05-01T09:08:30Z","kind":"FINISH"}""";
     private static final String RATING =
             """
             {"castBroken":true,"rootsDry":true,"measured":{"naturalCm":24,"stretchedCm":32},
@@ -54,7 +56,7 @@ public class RecordsHttpTest {
         long client = client("Ilse Fenwick");
         long day = washDay(client);
         assertEquals(
-                server.put("/api/wash-days/" + day + "/run", RUN.formatted(true), null)
+                server.post("/api/wash-days/" + day + "/events", RUN.formatted(AND_OVER))
                         .status(),
                 200);
         Answer rated = server.put("/api/wash-days/" + day + "/rating", RATING, null);
@@ -65,9 +67,9 @@ public class RecordsHttpTest {
         assertEquals(after.body(), before.body());
         assertEquals(server.get("/api/clients/" + client).body().at("/name").asString(), "Ilse Fenwick");
         assertEquals(server.get("/api/clients/" + client + "/readings").body().size(), 1);
-        assertEquals(after.body().at("/steps").size(), 2);
+        assertEquals(after.body().at("/record/steps").size(), 3);
         // By hand: (32 − 24) / 32 = 25 %.
-        assertEquals(after.body().at("/summary/shrinkagePercent").asDouble(), 25.0);
+        assertEquals(after.body().at("/summary/shrinkage/percent").asDouble(), 25.0);
         // By hand, by share of hair: (0.22 × 7 + 0.12 × 5) / 0.34 = 6.3.
         assertEquals(after.body().at("/summary/overall/definition").asDouble(), 6.3);
     }
@@ -114,10 +116,10 @@ public class RecordsHttpTest {
     @Test
     public void theChairsRecordMayBeSentTwice() {
         long day = washDay(client("Petra Sloane"));
-        server.put("/api/wash-days/" + day + "/run", RUN.formatted(false), null);
-        Answer again = server.put("/api/wash-days/" + day + "/run", RUN.formatted(false), null);
-        assertEquals(again.body().at("/steps").size(), 2);
-        assertTrue(again.body().at("/finishedAt").isMissingNode());
+        server.post("/api/wash-days/" + day + "/events", RUN.formatted(""));
+        Answer again = server.post("/api/wash-days/" + day + "/events", RUN.formatted(""));
+        assertEquals(again.body().size(), 3);
+        assertTrue(server.get("/api/wash-days/" + day).body().at("/finishedAt").isMissingNode());
         Answer tide = server.get("/api/wash-days/" + day + "/tide");
         // The glaze took 6 minutes from minute 2, as the record says.
         assertEquals(tide.body().at("/actual/steps/1/startMinute").asDouble(), 2.0);
@@ -127,16 +129,15 @@ public class RecordsHttpTest {
     @Test
     public void badRecordsAreRefusedAndNothingIsLost() {
         long day = washDay(client("Rufus Tarn"));
-        server.put("/api/wash-days/" + day + "/run", RUN.formatted(false), null);
+        server.post("/api/wash-days/" + day + "/events", RUN.formatted(""));
         String[] bad = {
-            "{\"steps\":[{\"index\":77,\"startedAt\":\"2026-05-01T09:00:00Z\"}]}",
-            "{\"steps\":[{\"index\":0,\"startedAt\":\"yesterday\"}]}",
-            "{\"steps\":[{\"index\":0,\"startedAt\":\"2026-05-01T09:00:00Z\",\"endedAt\":\"2026-05-01T08:00:00Z\"}]}",
-            "{\"steps\":[{\"index\":0,\"startedAt\":\"2026-05-01T09:00:00Z\"},{\"index\":0,\"startedAt\":\"2026-05-01T09:00:00Z\"}]}",
+            "{\"events\":[{\"id\":\"x\",\"at\":\"2026-05-01T09:00:00Z\",\"kind\":\"DONE\",\"step\":77}]}",
+            "{\"events\":[{\"id\":\"x\",\"at\":\"yesterday\",\"kind\":\"BEGIN\"}]}",
+            "{\"events\":[{\"id\":\" \",\"at\":\"2026-05-01T09:00:00Z\",\"kind\":\"BEGIN\"}]}",
+            "{\"events\":[{\"id\":\"x\",\"at\":\"2026-05-01T09:00:00Z\",\"kind\":\"AMOUNT\",\"step\":0,\"ratio\":99}]}",
         };
         for (String body : bad) {
-            assertEquals(
-                    server.put("/api/wash-days/" + day + "/run", body, null).status(), 422, body);
+            assertEquals(server.post("/api/wash-days/" + day + "/events", body).status(), 422, body);
         }
         assertEquals(
                 server.put("/api/wash-days/" + day + "/rating", RATING.replace("7", "11"), null)
@@ -150,7 +151,7 @@ public class RecordsHttpTest {
                         .status(),
                 422);
         Answer kept = server.get("/api/wash-days/" + day);
-        assertEquals(kept.body().at("/steps").size(), 2);
+        assertEquals(kept.body().at("/record/steps").size(), 3);
         assertTrue(kept.body().at("/rating").isMissingNode());
     }
 

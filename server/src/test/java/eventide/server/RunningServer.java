@@ -9,6 +9,7 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.stream.Stream;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
@@ -17,6 +18,9 @@ import tools.jackson.databind.json.JsonMapper;
 /** The real server on a real H2 file in a directory of its own; it can be stopped and started again on the same data. */
 public final class RunningServer implements AutoCloseable {
     private static final JsonMapper JSON = new JsonMapper();
+
+    /** The demo as its first start leaves it, made once and copied: planning its past takes longest of all. */
+    private static Path demoAsMade;
 
     private final Path data;
     private final boolean demo;
@@ -31,12 +35,43 @@ public final class RunningServer implements AutoCloseable {
             throw new UncheckedIOException(ex);
         }
         this.demo = demo;
+        if (demo) {
+            copyDemo(data);
+        }
         start(0);
     }
 
-    private void start(int onPort) {
-        context = new SpringApplicationBuilder(EvenTide.class)
+    /** On data that lie there already. */
+    public RunningServer(Path data) {
+        this.data = data;
+        this.demo = false;
+        start(0);
+    }
+
+    private static synchronized void copyDemo(Path to) {
+        try {
+            if (demoAsMade == null) {
+                Path made = Files.createTempDirectory("eventide-demo");
+                run(0, made, true).close();
+                demoAsMade = made;
+            }
+            try (Stream<Path> files = Files.list(demoAsMade)) {
+                for (Path file : files.toList()) {
+                    Files.copy(file, to.resolve(file.getFileName()));
+                }
+            }
+        } catch (IOException ex) {
+            throw new UncheckedIOException(ex);
+        }
+    }
+
+    private static ConfigurableApplicationContext run(int onPort, Path data, boolean demo) {
+        return new SpringApplicationBuilder(EvenTide.class)
                 .run("--server.port=" + onPort, "--eventide.data=" + data, "--eventide.demo=" + demo);
+    }
+
+    private void start(int onPort) {
+        context = run(onPort, data, demo);
         port = Integer.parseInt(context.getEnvironment().getProperty("local.server.port"));
     }
 
@@ -56,6 +91,13 @@ public final class RunningServer implements AutoCloseable {
 
     /** An answer: its status, its content type and its body as a tree. */
     public record Answer(int status, String type, JsonNode body, String etag) {}
+
+    /** Straight into the database: for filling it faster than any chair could. */
+    public void execute(String sql) {
+        context.getBean(org.springframework.jdbc.core.simple.JdbcClient.class)
+                .sql(sql)
+                .update();
+    }
 
     public Answer get(String path) {
         return send(HttpRequest.newBuilder(URI.create(url(path))).build());
@@ -88,6 +130,16 @@ public final class RunningServer implements AutoCloseable {
 
     public byte[] bytes(String path) {
         return raw(HttpRequest.newBuilder(URI.create(url(path))).build()).body();
+    }
+
+    /** As {@link #post} with the answer left unread: for timing the server, not the reading of what it says. */
+    int getUnread(String path) {
+        return raw(HttpRequest.newBuilder(URI.create(url(path))).build()).statusCode();
+    }
+
+    int postUnread(String path, String body) {
+        return raw(json(path).POST(HttpRequest.BodyPublishers.ofString(body)).build())
+                .statusCode();
     }
 
     /** Sends a picture; the status that came back. */

@@ -175,10 +175,11 @@ public class ShelfHttpTest {
         long number = day.body().get("id").asLong();
         String run =
                 """
-                {"steps":[{"index":0,"startedAt":"2026-05-01T09:00:00Z","endedAt":"2026-05-01T09:02:00Z"},
-                  {"index":1,"startedAt":"2026-05-01T09:02:00Z","endedAt":"2026-05-01T09:08:00Z"}],"finished":true}""";
-        server.put("/api/wash-days/" + number + "/run", run, null);
-        server.put("/api/wash-days/" + number + "/run", run, null);
+                {"events":[{"id":"a","at":"2026-05-01T09:00:00Z","kind":"BEGIN"},
+                  {"id":"b","at":"2026-05-01T09:02:00Z","kind":"DONE","step":0},
+                  {"id":"c","at":"2026-05-01T09:08:00Z","kind":"DONE","step":1}]}""";
+        server.post("/api/wash-days/" + number + "/events", run);
+        server.post("/api/wash-days/" + number + "/events", run);
         assertEquals(left(id), 88.0, "12 of 100 ml, once, however often the chair delivers");
         Answer undone = server.post("/api/wash-days/" + number + "/stock/undo", "");
         assertEquals(undone.body().at("/0/undone").asBoolean(), true);
@@ -275,5 +276,20 @@ public class ShelfHttpTest {
                 server.post("/api/shelf/use", "{\"hair\":" + Bodies.HAIR + "}").body();
         assertTrue(use.get(0).get("ml").asDouble() > 0);
         assertTrue(use.get(0).get("washesLeft").asDouble() > 0);
+    }
+
+    @Test
+    public void aBottleIsJudgedOnTheHeadItIsMeantFor() {
+        String butter = "{\"product\":{\"name\":\"butter\",\"role\":\"CREAM\",\"hold\":1,\"richness\":9,"
+                + "\"windowLow\":40,\"windowHigh\":90}%s}";
+        String fine =
+                ",\"hair\":{\"strand\":\"FINE\",\"porosity\":\"LOW\",\"pattern\":\"2B\",\"density\":\"LOW\",\"lengthCm\":30}";
+        RunningServer.Answer on = server.post("/api/products/on-hair", butter.formatted(fine));
+        assertEquals(on.status(), 200);
+        assertTrue(
+                on.body().get("cautions").toString().contains("Too rich"),
+                on.body().toString());
+        assertEquals(server.post("/api/products/on-hair", butter.formatted("")).status(), 200);
+        assertEquals(server.post("/api/products/on-hair", "{}").status(), 422);
     }
 }

@@ -20,13 +20,16 @@ class BodyLimit extends OncePerRequestFilter {
     static final int MOST_BYTES = 2_000_000;
     /** Photographs come larger than anything typed. */
     static final int MOST_PHOTO_BYTES = 8_000_000;
+    /** A salon's whole file: some thousands of wash days. */
+    static final int MOST_FILE_BYTES = 100_000_000;
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         boolean photo =
                 request.getContentType() != null && request.getContentType().startsWith("image/");
-        int most = photo ? MOST_PHOTO_BYTES : MOST_BYTES;
+        boolean file = request.getRequestURI().startsWith("/api/exchange");
+        int most = photo ? MOST_PHOTO_BYTES : file ? MOST_FILE_BYTES : MOST_BYTES;
         if (request.getContentLengthLong() > most) {
             refuse(response, most);
             return;

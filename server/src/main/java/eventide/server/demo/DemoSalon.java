@@ -1,25 +1,14 @@
 package eventide.server.demo;
 
-import eventide.air.Air;
-import eventide.check.Wash;
 import eventide.hair.Condition;
-import eventide.hair.CurlGeometry;
 import eventide.hair.Density;
 import eventide.hair.Hair;
-import eventide.hair.Measured;
 import eventide.hair.Pattern;
 import eventide.hair.Porosity;
 import eventide.hair.ReadingField;
 import eventide.hair.Strand;
 import eventide.hair.Zone;
 import eventide.hair.ZoneReadings;
-import eventide.log.Rating;
-import eventide.outcome.Outcome;
-import eventide.outcome.OutcomeModel;
-import eventide.outcome.Scores;
-import eventide.planner.Planner;
-import eventide.planner.Query;
-import eventide.planner.Suggestion;
 import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Goal;
@@ -33,19 +22,10 @@ import eventide.server.clients.Occasion;
 import eventide.server.shelf.Shelf;
 import eventide.server.shelf.ShelfItemDraft;
 import eventide.server.shelf.ShelfRepository;
-import eventide.server.washdays.Run;
-import eventide.server.washdays.StepDone;
-import eventide.server.washdays.WashDay;
-import eventide.server.washdays.WashDayDraft;
-import eventide.server.washdays.WashDayRepository;
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
-import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Random;
 import java.util.Set;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -58,24 +38,19 @@ import org.springframework.stereotype.Component;
 @Component
 @ConditionalOnProperty(name = "eventide.demo", havingValue = "true")
 class DemoSalon implements SmartInitializingSingleton {
-    private static final long SEED = 20260401;
+    /** Longer than the oldest wash is ago. */
+    private static final int KNOWN_FOR_DAYS = 75;
 
     private final ClientRepository clients;
     private final ShelfRepository shelf;
-    private final WashDayRepository washDays;
+    private final DemoHistory history;
     private final DemoShelf demoShelf;
     private final Clock clock;
-    private final Random scatter = new Random(SEED);
 
-    DemoSalon(
-            ClientRepository clients,
-            ShelfRepository shelf,
-            WashDayRepository washDays,
-            DemoShelf demoShelf,
-            Clock clock) {
+    DemoSalon(ClientRepository clients, ShelfRepository shelf, DemoHistory history, DemoShelf demoShelf, Clock clock) {
         this.clients = clients;
         this.shelf = shelf;
-        this.washDays = washDays;
+        this.history = history;
         this.demoShelf = demoShelf;
         this.clock = clock;
     }
@@ -98,6 +73,20 @@ class DemoSalon implements SmartInitializingSingleton {
         bram(evening);
         sunniva(noBrush);
         perrin(evening);
+        company(evening, noBrush);
+    }
+
+    /** The rest of the company, each washed about weekly. */
+    private void company(Limits evening, Limits noBrush) {
+        for (DemoCompany.Player player : DemoCompany.PLAYERS) {
+            Client client = add(
+                    player.name(),
+                    player.hair(),
+                    player.goal(),
+                    player.hasEvening() ? evening : noBrush,
+                    player.notes());
+            history.washes(client, player.history());
+        }
     }
 
     private void ottoline(Limits evening) {
@@ -113,10 +102,18 @@ class DemoSalon implements SmartInitializingSingleton {
                         .withIngredients("Aqua, Polyquaternium-11, Cocamidopropyl Betaine, Panthenol, Phenoxyethanol"),
                 own.id(),
                 null));
-        wash(ottoline, 26, 0);
-        wash(ottoline, 19, 1);
-        wash(ottoline, 12, 0);
-        wash(ottoline, 5, 0);
+        history.washes(
+                ottoline,
+                List.of(
+                        DemoHistory.Past.ago(61, 0),
+                        DemoHistory.Past.ago(54, 0),
+                        DemoHistory.Past.ago(47, 1),
+                        DemoHistory.Past.ago(40, 0),
+                        DemoHistory.Past.halves(33, 0, "Sandbar light gel"),
+                        DemoHistory.Past.ago(26, 0),
+                        DemoHistory.Past.ago(19, 1),
+                        DemoHistory.Past.ago(12, 0),
+                        DemoHistory.Past.ago(5, 0)));
     }
 
     private void bram(Limits evening) {
@@ -132,9 +129,17 @@ class DemoSalon implements SmartInitializingSingleton {
                 Occasion.AFTER_BLEACH,
                 "The front was bleached for the lamplighter; soaks up everything now.",
                 29);
-        wash(bram, 23, 0);
-        wash(bram, 16, 1);
-        wash(bram, 9, 0);
+        history.washes(
+                bram,
+                List.of(
+                        DemoHistory.Past.ago(58, 0),
+                        DemoHistory.Past.ago(51, 0),
+                        DemoHistory.Past.ago(44, 2),
+                        DemoHistory.Past.with(37, 0, "Fathom firm gel"),
+                        DemoHistory.Past.ago(30, 0),
+                        DemoHistory.Past.ago(23, 0),
+                        DemoHistory.Past.ago(16, 1),
+                        DemoHistory.Past.ago(9, 0)));
     }
 
     private void sunniva(Limits noBrush) {
@@ -144,9 +149,17 @@ class DemoSalon implements SmartInitializingSingleton {
                 new Goal(2, 1, 2, 3, 3, 2),
                 noBrush,
                 "Carves the heads. Time for a long day once a week.");
-        wash(sunniva, 22, 0);
-        wash(sunniva, 15, 0);
-        wash(sunniva, 7, 1);
+        history.washes(
+                sunniva,
+                List.of(
+                        DemoHistory.Past.ago(57, 0),
+                        DemoHistory.Past.ago(50, 1),
+                        DemoHistory.Past.ago(43, 0),
+                        DemoHistory.Past.ago(36, 0),
+                        DemoHistory.Past.with(29, 0, "Kelp jelly"),
+                        DemoHistory.Past.ago(22, 0),
+                        DemoHistory.Past.ago(15, 0),
+                        DemoHistory.Past.ago(7, 1)));
     }
 
     private void perrin(Limits evening) {
@@ -182,7 +195,7 @@ class DemoSalon implements SmartInitializingSingleton {
                                 null),
                         null,
                         null),
-                clock.instant().minus(Duration.ofDays(30)));
+                clock.instant().minus(Duration.ofDays(KNOWN_FOR_DAYS)));
     }
 
     private static Hair ottoline() {
@@ -208,7 +221,7 @@ class DemoSalon implements SmartInitializingSingleton {
     private Client add(String name, Hair hair, Goal goal, Limits limits, String notes) {
         return clients.add(
                 new ClientDraft(name, hair, goal, null, limits, notes),
-                clock.instant().minus(Duration.ofDays(30)));
+                clock.instant().minus(Duration.ofDays(KNOWN_FOR_DAYS)));
     }
 
     private Client readAgain(Client client, Hair hair, Occasion occasion, String note, int daysAgo) {
@@ -226,71 +239,5 @@ class DemoSalon implements SmartInitializingSingleton {
                         occasion,
                         note),
                 clock.instant().minus(Duration.ofDays(daysAgo)));
-    }
-
-    /** A wash some days ago, with one of the planner's suggestions, done a little slower than planned. */
-    private void wash(Client client, int daysAgo, int choice) {
-        Air air = Air.of(21 + scatter.nextInt(3), 48 + scatter.nextInt(10));
-        List<Product> products = shelf.within(client.id());
-        List<Suggestion> suggestions = Planner.suggest(
-                        new Query(client.hair(), client.goal(), air, null, client.limits(), products))
-                .suggestions();
-        Suggestion chosen = suggestions.get(Math.min(choice, suggestions.size() - 1));
-        Instant start = clock.instant().minus(Duration.ofDays(daysAgo)).minus(Duration.ofHours(3));
-        WashDay day = washDays.add(
-                client.id(),
-                new WashDayDraft(
-                        chosen.name(), client.hair(), client.goal(), air, null, client.limits(), chosen.routine()),
-                start);
-        washDays.run(day.id(), new Run(done(chosen, start), true, null), clock.instant());
-        washDays.rate(
-                day.id(),
-                rating(
-                        Wash.of(chosen.routine(), client.hair(), client.goal(), air, null, client.limits()),
-                        client.hair()),
-                clock.instant());
-    }
-
-    private List<StepDone> done(Suggestion chosen, Instant start) {
-        List<StepDone> done = new ArrayList<>();
-        Instant at = start;
-        for (var step : chosen.tide().steps()) {
-            double slower = 1 + scatter.nextDouble() * .2;
-            Instant end = at.plusSeconds(Math.round((step.endMinute() - step.startMinute()) * 60 * slower));
-            done.add(new StepDone(step.index(), at, end, false));
-            at = end;
-        }
-        return done;
-    }
-
-    private Rating rating(Wash wash, Hair hair) {
-        Outcome outcome = OutcomeModel.predict(wash);
-        Map<Zone, Rating.ZoneRating> zones = new EnumMap<>(Zone.class);
-        for (Zone zone : Zone.values()) {
-            Scores s = outcome.byZone().get(zone);
-            double weakSide = zone == Zone.LEFT ? -.5 : 0;
-            zones.put(
-                    zone,
-                    new Rating.ZoneRating(
-                            scattered(s.definition() + weakSide),
-                            scattered(s.clumping() + weakSide),
-                            scattered(s.frizz() - weakSide),
-                            scattered(s.volume())));
-        }
-        double stretched = hair.lengthCm();
-        double natural = CurlGeometry.naturalCm(stretched, outcome.overall().shrinkagePercent() / 100);
-        return new Rating(
-                true,
-                true,
-                zones,
-                new Measured(Math.round(natural * 2) / 2.0, stretched),
-                (double) Math.round(outcome.overall().days()),
-                null);
-    }
-
-    /** To the half point, as a hand writes it. */
-    private double scattered(double score) {
-        double value = score + scatter.nextGaussian() * .5;
-        return Math.max(0, Math.min(10, Math.round(value * 2) / 2.0));
     }
 }

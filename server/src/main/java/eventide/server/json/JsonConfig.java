@@ -12,6 +12,7 @@ import org.springframework.http.converter.HttpMessageConverters;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.StreamWriteFeature;
 import tools.jackson.databind.AnnotationIntrospector;
 import tools.jackson.databind.PropertyName;
 import tools.jackson.databind.SerializationContext;
@@ -73,7 +74,9 @@ class JsonConfig implements WebMvcConfigurer {
                     .changeDefaultPropertyInclusion(in -> in.withValueInclusion(JsonInclude.Include.NON_NULL))
                     // isDry() and the like are questions to a record, not parts of it
                     .changeDefaultVisibility(v -> v.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
-                    .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION);
+                    .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+                    .enable(StreamReadFeature.USE_FAST_DOUBLE_PARSER)
+                    .enable(StreamWriteFeature.USE_FAST_DOUBLE_WRITER);
         }
     }
 }

@@ -3,20 +3,13 @@ package eventide.server.json;
 import eventide.product.Product;
 import eventide.shape.Fault;
 import eventide.shape.InvalidException;
-import eventide.shape.Named;
-import eventide.shape.OneOrMany;
-import eventide.shape.Word;
-import java.lang.reflect.Constructor;
-import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.ParameterizedType;
-import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -26,7 +19,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.LongFunction;
-import java.util.stream.Collectors;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 
@@ -140,20 +132,14 @@ public final class ShapeReader {
     }
 
     private Object readWord(JsonNode node, Class<?> raw, String at) {
-        String name = at.substring(at.lastIndexOf('/') + 1);
-        for (Object constant : raw.getEnumConstants()) {
-            if (node.isString() && word(constant).equals(node.asString())) {
-                return constant;
-            }
-        }
-        String words =
-                Arrays.stream(raw.getEnumConstants()).map(ShapeReader::word).collect(Collectors.joining(", "));
-        return refuse(at, name + " must be one of " + words + ", but was " + shown(node));
-    }
-
-    /** The written form of a constant. */
-    static String word(Object constant) {
-        return constant instanceof Word word ? word.word() : ((Enum<?>) constant).name();
+        Map<String, Object> words = RecordPlan.words(raw);
+        Object constant = node.isString() ? words.get(node.asString()) : null;
+        return constant != null
+                ? constant
+                : refuse(
+                        at,
+                        at.substring(at.lastIndexOf('/') + 1) + " must be one of " + String.join(", ", words.keySet())
+                                + ", but was " + shown(node));
     }
 
     private Object readGeneric(JsonNode node, ParameterizedType type, String at, boolean oneOrMany) {
@@ -207,12 +193,10 @@ public final class ShapeReader {
     }
 
     private Object keyNamed(Class<?> keys, String name, String at) {
-        for (Object constant : keys.getEnumConstants()) {
-            if (word(constant).equals(name)) {
-                return constant;
-            }
-        }
-        return refuse(at, "There is no " + keys.getSimpleName().toLowerCase(Locale.ROOT) + " called " + name);
+        Object constant = RecordPlan.words(keys).get(name);
+        return constant != null
+                ? constant
+                : refuse(at, "There is no " + keys.getSimpleName().toLowerCase(Locale.ROOT) + " called " + name);
     }
 
     private Object readRecord(JsonNode node, Class<?> type, String at) {
@@ -223,56 +207,40 @@ public final class ShapeReader {
                             + shown(node));
         }
         int before = faults.size();
-        RecordComponent[] components = type.getRecordComponents();
-        Object[] values = new Object[components.length];
+        RecordPlan plan = RecordPlan.of(type);
+        Object[] values = new Object[plan.size()];
         Set<String> refused = new HashSet<>();
-        Set<String> known = new HashSet<>();
-        for (int i = 0; i < components.length; i++) {
-            String name = written(components[i]);
-            known.add(name);
-            boolean many = components[i].isAnnotationPresent(OneOrMany.class);
-            Object value = read(node.get(name), components[i].getGenericType(), at + "/" + name, many);
+        for (Map.Entry<String, JsonNode> field : node.properties()) {
+            String name = field.getKey();
+            RecordPlan.Part part = plan.part(name);
+            if (part == null) {
+                refuse(at + "/" + escaped(name), "There is no field called " + name + " here");
+                continue;
+            }
+            Object value = read(field.getValue(), part.type(), at + "/" + name, part.oneOrMany());
             if (value == REFUSED) {
                 refused.add("/" + name);
             } else {
-                values[i] = value;
+                values[part.index()] = value;
             }
         }
-        for (String name : node.propertyNames()) {
-            if (!known.contains(name)) {
-                refuse(at + "/" + escaped(name), "There is no field called " + name + " here");
-            }
-        }
-        Object record = construct(type, components, values, refused, at);
+        Object record = construct(plan, values, refused, at);
         return faults.size() > before ? REFUSED : record;
     }
 
-    private static String written(RecordComponent component) {
-        Named named = component.getAnnotation(Named.class);
-        return named == null ? component.getName() : named.value();
-    }
-
-    private Object construct(
-            Class<?> type, RecordComponent[] components, Object[] values, Set<String> refused, String at) {
+    private Object construct(RecordPlan plan, Object[] values, Set<String> refused, String at) {
         try {
-            Class<?>[] types =
-                    Arrays.stream(components).map(RecordComponent::getType).toArray(Class<?>[]::new);
-            Constructor<?> constructor = type.getDeclaredConstructor(types);
-            constructor.setAccessible(true);
-            return constructor.newInstance(values);
-        } catch (InvocationTargetException thrown) {
-            if (thrown.getCause() instanceof InvalidException invalid) {
-                invalid.faults().stream()
-                        .filter(fault -> !refused.contains(fault.pointer()))
-                        .forEach(fault -> faults.add(new Fault(at + fault.pointer(), fault.message())));
-                return REFUSED;
-            }
+            return plan.construct(values);
+        } catch (InvalidException invalid) {
+            invalid.faults().stream()
+                    .filter(fault -> !refused.contains(fault.pointer()))
+                    .forEach(fault -> faults.add(new Fault(at + fault.pointer(), fault.message())));
+            return REFUSED;
+        } catch (RuntimeException thrown) {
             if (!refused.isEmpty()) {
                 return REFUSED; // a component that was refused arrived as null
             }
-            throw new IllegalStateException("Cannot build " + type.getName(), thrown.getCause());
-        } catch (ReflectiveOperationException impossible) {
-            throw new IllegalStateException("Cannot build " + type.getName(), impossible);
+            throw thrown;
         }
     }
 

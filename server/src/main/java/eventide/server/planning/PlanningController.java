@@ -1,9 +1,23 @@
 package eventide.server.planning;
 
+import eventide.planner.AirCompared;
+import eventide.planner.Compared;
 import eventide.planner.Judgement;
 import eventide.planner.Planner;
 import eventide.planner.Query;
+import eventide.planner.SchoolsCompared;
 import eventide.planner.Suggestions;
+import eventide.planner.TakeAlong;
+import eventide.product.Product;
+import eventide.routine.ActionCard;
+import eventide.routine.HalfTrial;
+import eventide.routine.Routine;
+import eventide.routine.StepPlace;
+import eventide.shape.Maybe;
+import eventide.shape.Range;
+import eventide.shape.Shape;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -21,5 +35,52 @@ class PlanningController {
     @PostMapping("/suggest")
     Suggestions suggest(@RequestBody Query query) {
         return Planner.suggest(query);
+    }
+
+    /** Where other schools would plan otherwise today, and what that would change. */
+    @PostMapping("/schools")
+    SchoolsCompared schools(@RequestBody Query query) {
+        return SchoolsCompared.of(query);
+    }
+
+    /** What today's air makes the plan do. */
+    @PostMapping("/air")
+    AirCompared air(@RequestBody Query query) {
+        return AirCompared.of(query);
+    }
+
+    /** What a step can be, for building one by hand. */
+    @GetMapping("/actions")
+    List<ActionCard> actions() {
+        return ActionCard.ALL;
+    }
+
+    /** Two routines on one head, laid over each other. */
+    @PostMapping("/compare")
+    Compared compare(@RequestBody Compared.Pairing pairing) {
+        return Compared.of(pairing);
+    }
+
+    /** As plain text, for a message. */
+    @PostMapping("/text")
+    TakeAlong text(@RequestBody Judgement.Question question) {
+        return TakeAlong.of(question);
+    }
+
+    /** One head split for a trial with one difference between its halves. */
+    @PostMapping("/halves")
+    HalfTrial halves(@RequestBody Split split) {
+        int inner = split.inner() == null ? -1 : split.inner();
+        return HalfTrial.of(split.routine(), new StepPlace(split.step(), inner), split.product());
+    }
+
+    record Split(
+            Routine routine,
+            @Range(from = 0, to = 200) Integer step,
+            @Maybe @Range(from = 0, to = 200) Integer inner,
+            Product product) {
+        Split {
+            Shape.check(Split.class, routine, step, inner, product);
+        }
     }
 }

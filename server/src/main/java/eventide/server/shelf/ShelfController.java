@@ -5,6 +5,7 @@ import eventide.hair.Hair;
 import eventide.hair.Pattern;
 import eventide.hair.Porosity;
 import eventide.hair.Strand;
+import eventide.planner.OnThisHair;
 import eventide.product.Compatibility;
 import eventide.product.DoseUnit;
 import eventide.product.Product;
@@ -12,6 +13,7 @@ import eventide.product.Role;
 import eventide.routine.Action;
 import eventide.routine.MixPart;
 import eventide.routine.ProductUse;
+import eventide.routine.Schools;
 import eventide.routine.Step;
 import eventide.server.api.NotFoundException;
 import eventide.server.api.Versions;
@@ -128,6 +130,18 @@ class ShelfController {
         return shelf.list().stream()
                 .map(product -> ProductUse.of(product, hair))
                 .toList();
+    }
+
+    /** What one bottle, as it stands on the shelf or is being written down, does on a head, or on a usual one. */
+    @PostMapping("/products/on-hair")
+    OnThisHair onHair(@RequestBody BottleOnHair asked) {
+        return OnThisHair.of(asked.product(), asked.hair() == null ? USUAL : asked.hair(), asked.schools());
+    }
+
+    record BottleOnHair(Product product, @Maybe Hair hair, @Maybe Schools schools) {
+        BottleOnHair {
+            Shape.check(BottleOnHair.class, product, hair, schools);
+        }
     }
 
     /** Whose hair amounts are for. */

@@ -53,10 +53,10 @@ public class StockRepository {
                 .list();
     }
 
-    /** Draws what was used, the first time only; products not on a shelf are passed over. */
+    /** Draws what was used, once until it is given back; products not on a shelf are passed over. */
     @Transactional
     public void draw(long day, List<Amount> used, Instant at) {
-        if (!moves(day).isEmpty()) {
+        if (moves(day).stream().anyMatch(move -> !move.undone())) {
             return;
         }
         Map<Long, Double> byProduct = new LinkedHashMap<>();

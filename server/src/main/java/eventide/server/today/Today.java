@@ -13,7 +13,7 @@ record Today(AirReading air, List<Line> clients) {
      *
      * @param daysSinceWash whole days since the last wash was begun, absent where there was none
      * @param openWashDay a wash day begun or planned and not finished
-     * @param toLog a finished wash day without scores
+     * @param toLog a finished wash day without scores, or scored before its time
      */
     record Line(
             Long id,

@@ -1,17 +1,16 @@
 package eventide.server.today;
 
+import eventide.air.Air;
 import eventide.air.AirReading;
+import eventide.air.Outdoors;
 import eventide.hair.HairMass;
 import eventide.server.clients.Client;
 import eventide.server.clients.ClientRepository;
-import eventide.server.washdays.WashDay;
 import eventide.server.washdays.WashDayRepository;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -23,12 +22,19 @@ class TodayController {
     private final ClientRepository clients;
     private final WashDayRepository washDays;
     private final Hygrometer hygrometer;
+    private final Forecast forecast;
     private final Clock clock;
 
-    TodayController(ClientRepository clients, WashDayRepository washDays, Hygrometer hygrometer, Clock clock) {
+    TodayController(
+            ClientRepository clients,
+            WashDayRepository washDays,
+            Hygrometer hygrometer,
+            Forecast forecast,
+            Clock clock) {
         this.clients = clients;
         this.washDays = washDays;
         this.hygrometer = hygrometer;
+        this.forecast = forecast;
         this.clock = clock;
     }
 
@@ -37,35 +43,35 @@ class TodayController {
         return AirReading.of(hygrometer.read(), hygrometer.label());
     }
 
+    /** Outside, now: where the hair will be worn, unless somebody says otherwise. */
+    @GetMapping("/air/outdoors")
+    AirReading outdoors() {
+        Outdoors outdoors = forecast.at(clock.instant());
+        return AirReading.of(Air.of(outdoors.temperatureC(), outdoors.relativeHumidity()), forecast.label());
+    }
+
     @GetMapping("/today")
     Today today() {
-        Map<Long, List<WashDay>> days = washDays.all().stream().collect(Collectors.groupingBy(WashDay::clientId));
+        Map<Long, WashDayRepository.Standing> standings = washDays.standings().stream()
+                .collect(Collectors.toMap(WashDayRepository.Standing::client, standing -> standing));
         return new Today(
                 air(),
                 clients.list().stream()
-                        .map(c -> line(c, days.getOrDefault(c.id(), List.of())))
+                        .map(client -> line(client, standings.get(client.id())))
                         .toList());
     }
 
-    private Today.Line line(Client client, List<WashDay> days) {
-        Instant last = days.stream()
-                .map(WashDay::startedAt)
-                .filter(Objects::nonNull)
-                .max(Instant::compareTo)
-                .orElse(null);
+    private Today.Line line(Client client, WashDayRepository.Standing standing) {
+        Instant last = standing == null ? null : standing.last();
         return new Today.Line(
                 client.id(),
                 client.name(),
                 client.hair(),
                 client.hair() == null ? null : (double) Math.round(HairMass.grams(client.hair())),
-                (int) days.stream().filter(d -> d.finishedAt() != null).count(),
+                standing == null ? 0 : standing.done(),
                 last,
                 last == null ? null : Duration.between(last, clock.instant()).toDays(),
-                first(days, d -> d.finishedAt() == null),
-                first(days, d -> d.finishedAt() != null && d.rating() == null));
-    }
-
-    private static Long first(List<WashDay> days, java.util.function.Predicate<WashDay> wanted) {
-        return days.stream().filter(wanted).map(WashDay::id).findFirst().orElse(null);
+                standing == null ? null : standing.open(),
+                standing == null ? null : standing.toLog());
     }
 }

@@ -1,19 +1,18 @@
 package eventide.server.washdays;
 
 import eventide.air.Air;
+import eventide.chair.AtTheChair;
+import eventide.chair.ChairRecord;
 import eventide.hair.Hair;
 import eventide.log.Rating;
-import eventide.routine.DoneRoutine;
+import eventide.log.Washed;
+import eventide.planner.Judgement;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
 import eventide.routine.Routine;
 import eventide.routine.Schools;
 import eventide.shape.Maybe;
-import java.time.Duration;
 import java.time.Instant;
-import java.util.HashMap;
-import java.util.List;
-import java.util.Map;
 
 /** A wash day: what was planned for which head in which air, what was done, what came of it. */
 public record WashDay(
@@ -29,21 +28,23 @@ public record WashDay(
         @Maybe Schools schools,
         @Maybe Limits limits,
         Routine routine,
-        List<StepDone> steps,
-        Integer runRevision,
+        ChairRecord record,
         @Maybe Rating rating,
         @Maybe RatingSummary summary,
         Integer version) {
-    /** What was done of each step, by its index; the one under way is still as planned. */
-    Map<Integer, DoneRoutine.Done> done() {
-        Map<Integer, DoneRoutine.Done> done = new HashMap<>();
-        for (StepDone step : steps) {
-            if (step.endedAt() != null) {
-                double minutes =
-                        Duration.between(step.startedAt(), step.endedAt()).toMillis() / 60_000.0;
-                done.put(step.index(), new DoneRoutine.Done(minutes, Boolean.TRUE.equals(step.skipped())));
-            }
-        }
-        return done;
+    /** As it was really done up to a moment. */
+    AtTheChair at(Instant now) {
+        return AtTheChair.of(routine, hair, air, schools, record, now);
+    }
+
+    /** As it was done, for laying it beside another. */
+    Washed washed(Instant now) {
+        AtTheChair chair = at(now);
+        return new Washed(hair, air, chair.done(), chair.course(), rating);
+    }
+
+    /** What to judge the plan by. */
+    Judgement.Question question() {
+        return new Judgement.Question(hair, goal, air, schools, limits, routine);
     }
 }

@@ -1,13 +1,7 @@
 package eventide.server.washdays;
 
-import eventide.drying.TideModel;
 import eventide.log.Rating;
 import eventide.log.Rubric;
-import eventide.planner.Judgement;
-import eventide.routine.Amount;
-import eventide.routine.Amounts;
-import eventide.routine.DoneRoutine;
-import eventide.routine.Routine;
 import eventide.server.clients.ClientRepository;
 import eventide.server.clients.Referral;
 import eventide.server.shelf.StockRepository;
@@ -64,34 +58,7 @@ class WashDayController {
     /** The water as planned, and once anything was done, as it really ran. */
     @GetMapping("/wash-days/{id}/tide")
     WashTide tide(@PathVariable long id) {
-        WashDay day = washDays.get(id);
-        Judgement planned = Judgement.of(
-                new Judgement.Question(day.hair(), day.goal(), day.air(), day.schools(), day.limits(), day.routine()));
-        Routine done = DoneRoutine.of(day.routine(), day.done());
-        return new WashTide(
-                planned,
-                day.steps().isEmpty()
-                        ? null
-                        : TideModel.run(done, day.hair(), day.air()).tide());
-    }
-
-    @PutMapping("/wash-days/{id}/run")
-    WashDay run(@PathVariable long id, @RequestBody Run run) {
-        WashDay day = washDays.get(id);
-        int last = day.routine().steps().size() - 1;
-        if (run.steps().stream().anyMatch(step -> step.index() > last)) {
-            throw InvalidException.of("steps", "a step's index must be from 0 to " + last + ", as in the routine");
-        }
-        WashDay after = washDays.run(id, run, clock.instant());
-        if (after.finishedAt() != null) {
-            // Only what was really done draws on the shelf.
-            Routine done = DoneRoutine.of(after.routine(), after.done());
-            List<Amount> used = Amounts.of(done, after.hair()).stream()
-                    .filter(amount -> after.done().containsKey(amount.step()))
-                    .toList();
-            stock.draw(id, used, clock.instant());
-        }
-        return after;
+        return WashTide.of(washDays.get(id), clock.instant());
     }
 
     /** What this wash day took from the shelf. */

@@ -1,8 +1,11 @@
 package eventide.server.washdays;
 
 import eventide.air.Air;
+import eventide.chair.ChairEvent;
+import eventide.chair.ChairRecord;
 import eventide.hair.Hair;
 import eventide.hair.Zone;
+import eventide.log.FollowingDay;
 import eventide.log.Rating;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
@@ -10,6 +13,7 @@ import eventide.routine.Routine;
 import eventide.routine.Schools;
 import eventide.server.api.NotFoundException;
 import eventide.server.json.Shapes;
+import eventide.shape.Shape;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -29,15 +33,23 @@ public class WashDayRepository {
     private static final String COLUMNS =
             """
             select id, client_id, name, planned_at, started_at, finished_at, hair, goal, air, schools, limits, routine,
-                   run_revision, rating, version
+                   rating, version
               from wash_day
             """;
-    private static final String OF_CLIENT =
-            COLUMNS + """
-             where client_id = :client order by planned_at desc, id desc
+    private static final String OF_CLIENT = COLUMNS
+            + """
+             where client_id = :client and removed_at is null order by planned_at desc, id desc
             """;
-    private static final String ALL = COLUMNS + """
-             order by planned_at desc, id desc
+    private static final String STANDINGS =
+            """
+            select client_id, count(finished_at) done, max(started_at) last,
+                   max(case when finished_at is null then id end) open_id,
+                   max(case when finished_at is not null and (definition is null or not timely) then id end) to_log
+              from wash_day where removed_at is null group by client_id order by client_id
+            """;
+    private static final String RUNNING = COLUMNS
+            + """
+             where started_at is not null and finished_at is null and removed_at is null order by started_at, id
             """;
     private static final String FIND = COLUMNS + """
              where id = :id
@@ -47,29 +59,55 @@ public class WashDayRepository {
             insert into wash_day (client_id, planned_at, name, hair, goal, air, schools, limits, routine)
             values (:client, :now, :name, :hair, :goal, :air, :schools, :limits, :routine)
             """;
-    private static final String STEPS =
+    private static final String LOCK =
             """
-            select step_index, started_at, ended_at, skipped from wash_step where wash_day_id = :id order by step_index
-            """;
-    private static final String CLEAR_STEPS =
-            """
-            delete from wash_step where wash_day_id = :id
-            """;
-    private static final String INSERT_STEP =
-            """
-            insert into wash_step (wash_day_id, step_index, started_at, ended_at, skipped)
-            values (:id, :index, :started, :ended, :skipped)
+            select id from wash_day where id = :id for update
             """;
     private static final String RUN =
             """
-            update wash_day
-               set started_at = :started, finished_at = :finished, run_revision = :revision, version = version + 1
-             where id = :id and run_revision <= :revision
+            update wash_day set started_at = :started, finished_at = :finished, version = version + 1 where id = :id
             """;
     private static final String RATE =
             """
-            update wash_day set rating = :rating, finished_at = coalesce(finished_at, :now), version = version + 1
+            update wash_day
+               set rating = :rating, finished_at = coalesce(finished_at, :now), version = version + 1,
+                   definition = :definition, clumping = :clumping, frizz = :frizz, volume = :volume, timely = :timely
              where id = :id
+            """;
+    private static final String FILL =
+            """
+            update wash_day
+               set definition = :definition, clumping = :clumping, frizz = :frizz, volume = :volume, timely = :timely
+             where id = :id
+            """;
+    private static final String KEEP_BEFORE =
+            """
+            insert into rating_before (wash_day_id, rating, replaced_at)
+            select id, rating, :now from wash_day where id = :id and rating is not null
+            """;
+    private static final String PUT_BEFORE =
+            """
+            insert into rating_before (wash_day_id, rating, replaced_at) values (:id, :rating, :at)
+            """;
+    private static final String BEFORE =
+            """
+            select rating, replaced_at from rating_before where wash_day_id = :id order by id desc
+            """;
+    private static final String REMOVE =
+            """
+            update wash_day set removed_at = :at, version = version + 1 where id = :id
+            """;
+    private static final String FOLLOWING =
+            """
+            select body from wash_following where wash_day_id = :id order by day_no
+            """;
+    private static final String FOLLOW =
+            """
+            merge into wash_following (wash_day_id, day_no, body) key (wash_day_id, day_no) values (:id, :day, :body)
+            """;
+    private static final String UNFOLLOW =
+            """
+            delete from wash_following where wash_day_id = :id and day_no = :day
             """;
     private static final String CLEAR_SCORES =
             """
@@ -82,18 +120,43 @@ public class WashDayRepository {
 
     private final JdbcClient jdbc;
     private final Shapes shapes;
+    private final ChairEventRepository events;
+    private final HistoryRepository history;
 
-    WashDayRepository(JdbcClient jdbc, Shapes shapes) {
+    WashDayRepository(JdbcClient jdbc, Shapes shapes, ChairEventRepository events, HistoryRepository history) {
+        this.history = history;
         this.jdbc = jdbc;
         this.shapes = shapes;
+        this.events = events;
     }
 
     public List<WashDay> ofClient(long client) {
         return jdbc.sql(OF_CLIENT).param("client", client).query(this::washDay).list();
     }
 
-    public List<WashDay> all() {
-        return jdbc.sql(ALL).query(this::washDay).list();
+    /** Begun and not over, the one begun first first. */
+    public List<WashDay> running() {
+        return jdbc.sql(RUNNING).query(this::washDay).list();
+    }
+
+    /**
+     * What a day's list says of one client's washes.
+     *
+     * @param open a wash day begun or planned and not finished, null for none
+     * @param toLog one that is over and not scored, or was scored before its time, null for none
+     */
+    public record Standing(long client, int done, Instant last, Long open, Long toLog) {}
+
+    /** Of every client with a wash day. */
+    public List<Standing> standings() {
+        return jdbc.sql(STANDINGS)
+                .query((row, n) -> new Standing(
+                        row.getLong("client_id"),
+                        row.getInt("done"),
+                        instant(row, "last"),
+                        row.getObject("open_id", Long.class),
+                        row.getObject("to_log", Long.class)))
+                .list();
     }
 
     /**
@@ -107,6 +170,7 @@ public class WashDayRepository {
                 .orElseThrow(() -> new NotFoundException("wash day", id));
     }
 
+    @Transactional
     public WashDay add(long client, WashDayDraft draft, Instant now) {
         GeneratedKeyHolder key = new GeneratedKeyHolder();
         jdbc.sql(INSERT)
@@ -120,55 +184,45 @@ public class WashDayRepository {
                 .param("limits", shapes.write(draft.limits()))
                 .param("routine", shapes.write(draft.routine()))
                 .update(key, "id");
-        return get(Objects.requireNonNull(key.getKeyAs(Long.class)));
+        WashDay added = get(Objects.requireNonNull(key.getKeyAs(Long.class)));
+        history.index(added);
+        return added;
     }
 
-    /**
-     * The chair's record replaces what was known of it; the same record twice leaves the same rows, and one older than
-     * that kept is not taken.
-     */
+    /** Adds what happened at the chair; what is known already changes nothing, whatever the order of arrival. */
     @Transactional
-    public WashDay run(long id, Run run, Instant now) {
-        get(id);
-        Instant first = run.steps().stream()
-                .map(StepDone::startedAt)
-                .min(Instant::compareTo)
-                .orElse(null);
-        Instant last = run.steps().stream()
-                .map(StepDone::endedAt)
-                .filter(Objects::nonNull)
-                .max(Instant::compareTo)
-                .orElse(now);
+    public WashDay add(long id, List<ChairEvent> happened) {
         // Taking the wash day's row first makes deliveries that meet wait for each other.
-        int taken = jdbc.sql(RUN)
+        jdbc.sql(LOCK)
                 .param("id", id)
-                .param("started", utc(first))
-                .param("finished", Boolean.TRUE.equals(run.finished()) ? utc(last) : null)
-                .param("revision", run.revision() == null ? 0 : run.revision())
+                .query(Long.class)
+                .optional()
+                .orElseThrow(() -> new NotFoundException("wash day", id));
+        happened.forEach(event -> events.add(id, event));
+        ChairRecord record = get(id).record();
+        jdbc.sql(RUN)
+                .param("id", id)
+                .param("started", utc(record.startedAt()))
+                .param("finished", utc(record.finishedAt()))
                 .update();
-        if (taken == 0) {
-            return get(id);
-        }
-        jdbc.sql(CLEAR_STEPS).param("id", id).update();
-        for (StepDone step : run.steps()) {
-            jdbc.sql(INSERT_STEP)
-                    .param("id", id)
-                    .param("index", step.index())
-                    .param("started", utc(step.startedAt()))
-                    .param("ended", utc(step.endedAt()))
-                    .param("skipped", Boolean.TRUE.equals(step.skipped()))
-                    .update();
-        }
         return get(id);
     }
 
+    /** What was scored before is kept. */
     @Transactional
     public WashDay rate(long id, Rating rating, Instant now) {
         get(id);
+        Rating.ZoneRating overall = rating.overall();
+        jdbc.sql(KEEP_BEFORE).param("id", id).param("now", utc(now)).update();
         jdbc.sql(RATE)
                 .param("id", id)
                 .param("rating", shapes.write(rating))
                 .param("now", utc(now))
+                .param("definition", overall.definition())
+                .param("clumping", overall.clumping())
+                .param("frizz", overall.frizz())
+                .param("volume", overall.volume())
+                .param("timely", rating.isTimely())
                 .update();
         jdbc.sql(CLEAR_SCORES).param("id", id).update();
         for (Map.Entry<Zone, Rating.ZoneRating> entry : rating.byZone().entrySet()) {
@@ -179,6 +233,74 @@ public class WashDayRepository {
             score(id, entry.getKey(), "volume", zone.volume());
         }
         return get(id);
+    }
+
+    /** Writes the overall scores of a rating kept before there were columns for them. */
+    void fillScores(WashDay day) {
+        Rating.ZoneRating overall = day.rating().overall();
+        jdbc.sql(FILL)
+                .param("id", day.id())
+                .param("definition", overall.definition())
+                .param("clumping", overall.clumping())
+                .param("frizz", overall.frizz())
+                .param("volume", overall.volume())
+                .param("timely", day.rating().isTimely())
+                .update();
+    }
+
+    /** A score as it was before it was given anew. */
+    public record Corrected(Rating rating, Instant replacedAt) {
+        public Corrected {
+            Shape.check(Corrected.class, rating, replacedAt);
+        }
+    }
+
+    /** The one replaced last first. */
+    public List<Corrected> before(long id) {
+        return jdbc.sql(BEFORE)
+                .param("id", id)
+                .query((row, n) ->
+                        new Corrected(shapes.read(row.getString("rating"), Rating.class), instant(row, "replaced_at")))
+                .list();
+    }
+
+    /** Puts back a score that was replaced elsewhere. */
+    public void ratedBefore(long id, Corrected corrected) {
+        jdbc.sql(PUT_BEFORE)
+                .param("id", id)
+                .param("rating", shapes.write(corrected.rating()))
+                .param("at", utc(corrected.replacedAt()))
+                .update();
+    }
+
+    /** What happened at the chair, in the order of its time. */
+    public List<ChairEvent> events(long id) {
+        return events.ofDay(id);
+    }
+
+    /** Out of the log, or back into it where {@code at} is null. */
+    void remove(long id, Instant at) {
+        get(id);
+        jdbc.sql(REMOVE).param("id", id).param("at", utc(at)).update();
+    }
+
+    public List<FollowingDay> following(long id) {
+        return jdbc.sql(FOLLOWING)
+                .param("id", id)
+                .query((row, n) -> shapes.read(row.getString("body"), FollowingDay.class))
+                .list();
+    }
+
+    public void follow(long id, FollowingDay day) {
+        jdbc.sql(FOLLOW)
+                .param("id", id)
+                .param("day", day.day())
+                .param("body", shapes.write(day))
+                .update();
+    }
+
+    void unfollow(long id, int day) {
+        jdbc.sql(UNFOLLOW).param("id", id).param("day", day).update();
     }
 
     private void score(long id, Zone zone, String score, double points) {
@@ -193,6 +315,7 @@ public class WashDayRepository {
     private WashDay washDay(ResultSet row, int n) throws SQLException {
         long id = row.getLong("id");
         Rating rating = shapes.read(row.getString("rating"), Rating.class);
+        Routine routine = shapes.read(row.getString("routine"), Routine.class);
         return new WashDay(
                 id,
                 row.getLong("client_id"),
@@ -205,20 +328,11 @@ public class WashDayRepository {
                 shapes.read(row.getString("air"), Air.class),
                 shapes.read(row.getString("schools"), Schools.class),
                 shapes.read(row.getString("limits"), Limits.class),
-                shapes.read(row.getString("routine"), Routine.class),
-                jdbc.sql(STEPS).param("id", id).query(WashDayRepository::step).list(),
-                row.getInt("run_revision"),
+                routine,
+                ChairRecord.of(routine, events.ofDay(id)),
                 rating,
                 RatingSummary.of(rating),
                 row.getInt("version"));
-    }
-
-    private static StepDone step(ResultSet row, int n) throws SQLException {
-        return new StepDone(
-                row.getInt("step_index"),
-                instant(row, "started_at"),
-                instant(row, "ended_at"),
-                row.getBoolean("skipped"));
     }
 
     private static Instant instant(ResultSet row, String column) throws SQLException {

@@ -1,0 +1,35 @@
+package eventide.server.exchange;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.springframework.http.ResponseEntity;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Everything there is, as the database keeps it: clients, washes, photographs, shelves, templates. */
+@RestController
+class BackupController {
+    private static final String BACKUP = "backup to :file";
+
+    private final JdbcClient jdbc;
+
+    BackupController(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    /** A zip with the database file, taken while others go on working; unpacked into an empty data folder it is the same salon. */
+    @GetMapping(path = "/api/backup", produces = "application/zip")
+    ResponseEntity<byte[]> backup() throws IOException {
+        Path file = Files.createTempFile("eventide-backup", ".zip");
+        try {
+            jdbc.sql(BACKUP).param("file", file.toString()).update();
+            return ResponseEntity.ok()
+                    .header("Content-Disposition", "attachment; filename=even-tide-backup.zip")
+                    .body(Files.readAllBytes(file));
+        } finally {
+            Files.deleteIfExists(file);
+        }
+    }
+}

@@ -1,0 +1,110 @@
+package eventide.server.exchange;
+
+import eventide.chair.ChairEvent;
+import eventide.hair.Hair;
+import eventide.log.FollowingDay;
+import eventide.log.Rating;
+import eventide.server.clients.ClientDraft;
+import eventide.server.clients.Intake;
+import eventide.server.clients.Occasion;
+import eventide.server.photos.Picture;
+import eventide.server.washdays.WashDayDraft;
+import eventide.server.washdays.WashDayRepository;
+import eventide.server.washdays.WashPhotoStore;
+import eventide.shape.Frozen;
+import eventide.shape.InvalidException;
+import eventide.shape.Maybe;
+import eventide.shape.Range;
+import eventide.shape.Shape;
+import java.time.Instant;
+import java.util.Base64;
+import java.util.List;
+
+/** Clients with all that is kept of them. What goes out comes in again unchanged. */
+record SalonFile(@Range(from = 1, to = 1) Integer formatVersion, List<ClientFile> clients) {
+    static final int FORMAT_VERSION = 1;
+
+    SalonFile {
+        Shape.check(SalonFile.class, formatVersion, clients);
+        clients = Frozen.list(clients);
+    }
+
+    /** One client. */
+    record ClientFile(
+            ClientDraft client,
+            Instant changedAt,
+            List<ReadingFile> readings,
+            List<ReferralFile> referrals,
+            List<WashFile> washDays) {
+        ClientFile {
+            Shape.check(ClientFile.class, client, changedAt, readings, referrals, washDays);
+            readings = Frozen.list(readings);
+            referrals = Frozen.list(referrals);
+            washDays = Frozen.list(washDays);
+        }
+    }
+
+    /** A head as it was read on a day. */
+    record ReadingFile(Instant takenAt, Hair hair, @Maybe Occasion occasion, @Maybe String note, @Maybe Intake intake) {
+        ReadingFile {
+            Shape.check(ReadingFile.class, takenAt, hair, occasion, note, intake);
+        }
+    }
+
+    /** A stop for the scalp's sake. */
+    record ReferralFile(String seen, Instant openedAt, @Maybe Instant clearedAt, @Maybe String clearedNote) {
+        ReferralFile {
+            Shape.check(ReferralFile.class, seen, openedAt, clearedAt, clearedNote);
+        }
+    }
+
+    /** A wash day: the plan, what happened, what came of it. */
+    record WashFile(
+            WashDayDraft plan,
+            Instant plannedAt,
+            @Maybe Instant finishedAt,
+            List<ChairEvent> events,
+            @Maybe Rating rating,
+            List<WashDayRepository.Corrected> ratedBefore,
+            List<FollowingDay> following,
+            @Maybe List<PhotoFile> photos) {
+        WashFile {
+            Shape.check(WashFile.class, plan, plannedAt, finishedAt, events, rating, ratedBefore, following, photos);
+            events = Frozen.list(events);
+            ratedBefore = Frozen.list(ratedBefore);
+            following = Frozen.list(following);
+            photos = photos == null ? null : Frozen.list(photos);
+        }
+
+        List<PhotoFile> photosOrNone() {
+            return photos == null ? List.of() : photos;
+        }
+    }
+
+    /** A photograph of a wash: a JPEG as base64 (RFC 4648, with padding). */
+    record PhotoFile(WashPhotoStore.View view, Instant takenAt, String jpegBase64) {
+        PhotoFile {
+            Shape.check(PhotoFile.class, view, takenAt, jpegBase64);
+        }
+
+        static PhotoFile of(WashPhotoStore.Whole photo) {
+            return new PhotoFile(
+                    photo.view(), photo.takenAt(), Base64.getEncoder().encodeToString(photo.jpeg()));
+        }
+
+        /**
+         * As it can be kept.
+         *
+         * @throws InvalidException where this is no base64 or no picture
+         */
+        WashPhotoStore.Whole whole() {
+            byte[] bytes;
+            try {
+                bytes = Base64.getDecoder().decode(jpegBase64);
+            } catch (IllegalArgumentException mangled) {
+                throw InvalidException.of("jpegBase64", "jpegBase64 must be a picture written as base64");
+            }
+            return new WashPhotoStore.Whole(view, takenAt, Picture.kept(bytes));
+        }
+    }
+}

@@ -1,0 +1,7 @@
+package eventide.server.planning;
+
+import eventide.routine.Routine;
+import java.time.Instant;
+
+/** A routine kept to be fitted to other heads. */
+record Template(Long id, String name, Routine routine, Instant keptAt) {}

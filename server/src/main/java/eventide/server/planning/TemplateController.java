@@ -1,0 +1,75 @@
+package eventide.server.planning;
+
+import eventide.planner.Refit;
+import eventide.routine.Routine;
+import eventide.server.api.NotFoundException;
+import eventide.shape.InvalidException;
+import eventide.shape.Shape;
+import java.time.Clock;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Routines kept, and fitted to the head in the chair. */
+@RestController
+@RequestMapping("/api")
+class TemplateController {
+    private static final int LONGEST_NAME = 120;
+
+    private final TemplateRepository templates;
+    private final Clock clock;
+
+    TemplateController(TemplateRepository templates, Clock clock) {
+        this.templates = templates;
+        this.clock = clock;
+    }
+
+    @GetMapping("/templates")
+    List<Template> list() {
+        return templates.list();
+    }
+
+    @PostMapping("/templates")
+    @ResponseStatus(HttpStatus.CREATED)
+    Template keep(@RequestBody TemplateDraft draft) {
+        return templates.keep(draft.name(), draft.routine(), clock.instant());
+    }
+
+    @DeleteMapping("/templates/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable long id) {
+        if (!templates.remove(id, clock.instant())) {
+            throw new NotFoundException("template", id);
+        }
+    }
+
+    @PostMapping("/templates/{id}/back")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void back(@PathVariable long id) {
+        if (!templates.remove(id, null)) {
+            throw new NotFoundException("template", id);
+        }
+    }
+
+    /** Any routine fitted to a head, with every change and why; keeps nothing. */
+    @PostMapping("/routines/refit")
+    Refit refit(@RequestBody Refit.Fitting fitting) {
+        return Refit.of(fitting);
+    }
+
+    record TemplateDraft(String name, Routine routine) {
+        TemplateDraft {
+            Shape.check(TemplateDraft.class, name, routine);
+            if (name.isBlank() || name.length() > LONGEST_NAME) {
+                throw InvalidException.of("name", "name must have from 1 to " + LONGEST_NAME + " letters");
+            }
+        }
+    }
+}

@@ -1,0 +1,100 @@
+package eventide.server.washdays;
+
+import eventide.chair.ChairEvent;
+import eventide.chair.Look;
+import eventide.hair.Zone;
+import eventide.product.Product;
+import eventide.server.json.Shapes;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.List;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** What happened at the chair, each event once. */
+@Repository
+class ChairEventRepository {
+    private static final String OF_DAY =
+            """
+            select event_id, happened_at, seq, kind, step_index, inner_index, section_index, ratio, product, zone, sign,
+                   look, timer
+              from chair_event where wash_day_id = :day order by happened_at, seq, event_id
+            """;
+    private static final String KNOWN =
+            """
+            select count(*) from chair_event where wash_day_id = :day and event_id = :id
+            """;
+    private static final String INSERT =
+            """
+            insert into chair_event (wash_day_id, event_id, happened_at, seq, kind, step_index, inner_index,
+                                     section_index, ratio, product, zone, sign, look, timer)
+            values (:day, :id, :at, :seq, :kind, :step, :inner, :section, :ratio, :product, :zone, :sign, :look, :timer)
+            """;
+
+    private final JdbcClient jdbc;
+    private final Shapes shapes;
+
+    ChairEventRepository(JdbcClient jdbc, Shapes shapes) {
+        this.jdbc = jdbc;
+        this.shapes = shapes;
+    }
+
+    List<ChairEvent> ofDay(long day) {
+        return jdbc.sql(OF_DAY).param("day", day).query(this::event).list();
+    }
+
+    /** One that is known already is passed over. */
+    void add(long day, ChairEvent event) {
+        int known = jdbc.sql(KNOWN)
+                .param("day", day)
+                .param("id", event.id())
+                .query(Integer.class)
+                .single();
+        if (known > 0) {
+            return;
+        }
+        jdbc.sql(INSERT)
+                .param("day", day)
+                .param("id", event.id())
+                .param("at", event.at().atOffset(ZoneOffset.UTC))
+                .param("seq", event.seq())
+                .param("kind", event.kind().name())
+                .param("step", event.step())
+                .param("inner", event.inner())
+                .param("section", event.section())
+                .param("ratio", event.ratio())
+                .param("product", shapes.write(event.product()))
+                .param("zone", name(event.zone()))
+                .param("sign", name(event.sign()))
+                .param("look", name(event.look()))
+                .param("timer", event.timer())
+                .update();
+    }
+
+    private ChairEvent event(ResultSet row, int n) throws SQLException {
+        return new ChairEvent(
+                row.getString("event_id"),
+                row.getObject("happened_at", OffsetDateTime.class).toInstant(),
+                row.getObject("seq", Integer.class),
+                ChairEvent.Kind.valueOf(row.getString("kind")),
+                row.getObject("step_index", Integer.class),
+                row.getObject("inner_index", Integer.class),
+                row.getObject("section_index", Integer.class),
+                row.getObject("ratio", Double.class),
+                shapes.read(row.getString("product"), Product.class),
+                word(Zone.class, row.getString("zone")),
+                word(ChairEvent.Sign.class, row.getString("sign")),
+                word(Look.class, row.getString("look")),
+                row.getString("timer"));
+    }
+
+    private static String name(Enum<?> word) {
+        return word == null ? null : word.name();
+    }
+
+    private static <E extends Enum<E>> E word(Class<E> type, String name) {
+        return name == null ? null : Enum.valueOf(type, name);
+    }
+}

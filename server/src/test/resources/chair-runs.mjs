@@ -1,0 +1,55 @@
+// Random runs at the chair, and what the screen's own state machine makes of each: one JSON line a run.
+import { readFileSync } from 'node:fs'
+import { createRequire } from 'node:module'
+import { resolve } from 'node:path'
+
+const [, , web, count, sectionsText] = process.argv
+const typescript = createRequire(resolve(web, 'package.json'))('typescript')
+const source = readFileSync(resolve(web, 'src/features/chair/fold.ts'), 'utf8')
+const script = typescript.transpileModule(source, { compilerOptions: { module: 'esnext', target: 'es2022' } })
+const { recordOf } = await import(`data:text/javascript;base64,${Buffer.from(script.outputText).toString('base64')}`)
+
+let seed = 20260501
+const random = (below) => {
+  seed = (Math.imul(seed, 1103515245) + 12345) & 0x7fffffff
+  return Math.floor((seed / 0x80000000) * below)
+}
+const one = (of) => of[random(of.length)]
+
+const sections = JSON.parse(sectionsText)
+const KINDS = ['BEGIN', 'DONE', 'SKIP', 'BACK', 'SECTION', 'DROP', 'RESTORE', 'AMOUNT', 'SWAP', 'NOTE', 'LOOK', 'MISTED',
+  'SQUEEZED', 'LEFT', 'PAUSE', 'RESUME', 'ANSWERED', 'FINISH']
+const OFTEN = ['DONE', 'DONE', 'DONE', 'SECTION', 'SECTION', 'SKIP']
+const gel = { name: 'other gel', role: 'GEL', hold: 4.5, richness: 1.5, windowLow: 40.5, windowHigh: 98.5 }
+
+function run(index) {
+  const events = []
+  let millis = Date.parse('2026-05-01T09:00:00Z')
+  let step = 0
+  for (let i = 0, n = random(40); i < n; i++) {
+    millis += random(4) === 0 ? 0 : random(240_000)
+    const kind = i === 0 ? 'BEGIN' : random(2) === 0 ? one(OFTEN) : one(KINDS)
+    const at = random(4) === 0 ? random(sections.length) : Math.min(step, sections.length - 1)
+    if (kind === 'DONE' || kind === 'SKIP') step++
+    if (kind === 'BACK') step = at
+    events.push({
+      id: `r${index}-${random(100_000)}-${i}`,
+      at: new Date(millis).toISOString().replace('.000Z', 'Z'),
+      seq: i,
+      kind,
+      step: at,
+      ...(kind === 'SECTION' ? { section: random(3) } : {}),
+      ...(kind === 'AMOUNT' ? { ratio: (random(8) + 0.5) / 4 } : {}),
+      ...(kind === 'SWAP' ? { product: gel } : {}),
+      ...(kind === 'NOTE' ? { zone: one(['CROWN', 'NAPE']), sign: one(['GOOD', 'FRIZZY']) } : {}),
+      ...(kind === 'LOOK' ? { look: one(['DRIPPING', 'SQUEAKY']) } : {}),
+      ...(kind === 'ANSWERED' ? { timer: `mask/${random(3)}` } : {}),
+    })
+  }
+  return events
+}
+
+for (let i = 0; i < Number(count); i++) {
+  const events = run(i)
+  console.log(JSON.stringify({ events, record: recordOf(sections, events) }))
+}
