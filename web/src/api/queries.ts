@@ -1,6 +1,6 @@
-import { queryOptions } from '@tanstack/react-query'
+import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query'
 import { answered, api } from './client'
-import type { Air, Goal, Hair, Intake, Limits, Product, Role, Routine, Schools, Tests } from './types'
+import type { Air, Client, Goal, Hair, Intake, Limits, Product, Role, Routine, Schools, Tests } from './types'
 
 export const todayQuery = queryOptions({
   queryKey: ['today'],
@@ -45,6 +45,25 @@ export const labelQuery = (ingredients: string, role: Role) =>
     queryFn: ({ signal }) => answered(api.POST('/api/labels/read', { body: { ingredients, role }, signal })),
     enabled: ingredients.trim() !== '',
     staleTime: Infinity,
+    placeholderData: (previous) => previous,
+  })
+
+/** What a bottle does on this head, or on a usual one. */
+export const onHairQuery = (product: Product, client: Client | undefined) =>
+  queryOptions({
+    queryKey: ['products', 'on-hair', product, client?.hair, client?.schools],
+    queryFn: ({ signal }) =>
+      answered(
+        api.POST('/api/products/on-hair', {
+          body: {
+            product,
+            ...(client?.hair === undefined ? {} : { hair: client.hair }),
+            ...(client?.schools === undefined ? {} : { schools: client.schools }),
+          },
+          signal,
+        }),
+      ),
+    enabled: product.name.trim() !== '',
     placeholderData: (previous) => previous,
   })
 
@@ -94,6 +113,103 @@ export const washTideQuery = (id: number) =>
     queryKey: ['wash-day', id, 'tide'],
     queryFn: () => answered(api.GET('/api/wash-days/{id}/tide', { params: { path: { id } } })),
   })
+
+/** Two wash days of one client, laid side by side. */
+export const besideQuery = (one: number, other: number | undefined) =>
+  queryOptions({
+    queryKey: ['wash-day', one, 'beside', other],
+    queryFn: () =>
+      answered(
+        api.GET('/api/wash-days/{one}/beside/{other}', { params: { path: { one, other: other ?? one } } }),
+      ),
+    enabled: other !== undefined,
+  })
+
+export const followingQuery = (day: number) =>
+  queryOptions({
+    queryKey: ['wash-day', day, 'following'],
+    queryFn: () => answered(api.GET('/api/wash-days/{id}/following', { params: { path: { id: day } } })),
+  })
+
+export const photosQuery = (day: number) =>
+  queryOptions({
+    queryKey: ['wash-day', day, 'photos'],
+    queryFn: () => answered(api.GET('/api/wash-days/{id}/photos', { params: { path: { id: day } } })),
+  })
+
+export const correctionsQuery = (day: number) =>
+  queryOptions({
+    queryKey: ['wash-day', day, 'before'],
+    queryFn: () => answered(api.GET('/api/wash-days/{id}/rating/before', { params: { path: { id: day } } })),
+  })
+
+export type Wanted = {
+  product?: string
+  school?: string
+  air?: 'DRY' | 'EASY' | 'HUMID' | 'VERY_HUMID'
+  leastDefinition?: number
+  mostFrizz?: number
+}
+
+/** Wash days of all clients that are so, page by page. */
+export const foundQuery = (wanted: Wanted) =>
+  infiniteQueryOptions({
+    queryKey: ['wash-days', 'found', wanted],
+    queryFn: ({ pageParam, signal }) =>
+      answered(
+        api.GET('/api/wash-days', { params: { query: { ...wanted, ...pageParam, limit: 40 } }, signal }),
+      ),
+    initialPageParam: {} as { before?: string; beforeId?: number },
+    getNextPageParam: (page) => {
+      const last = page.lines.at(-1)
+      return last === undefined || page.lines.length < 40 ? undefined : { before: last.at, beforeId: last.id }
+    },
+  })
+
+/** All that the chair needs to go on alone. */
+export const chairQuery = (id: number) =>
+  queryOptions({
+    queryKey: ['wash-day', id, 'chair'],
+    queryFn: () => answered(api.GET('/api/wash-days/{id}/chair', { params: { path: { id } } })),
+    staleTime: Infinity,
+  })
+
+/** Where the water stands, by this device's clock; asked again as time passes and as things happen. */
+export const liveQuery = (id: number, events: number, minute: number) =>
+  queryOptions({
+    queryKey: ['wash-day', id, 'live', events, minute],
+    queryFn: ({ signal }) =>
+      answered(
+        api.GET('/api/wash-days/{id}/live', {
+          params: { path: { id }, query: { now: new Date().toISOString() } },
+          signal,
+        }),
+      ),
+    placeholderData: (previous) => previous,
+    retry: false,
+  })
+
+/** What may be left out of the rest. */
+export const dropsQuery = (id: number, wanted: boolean) =>
+  queryOptions({
+    queryKey: ['wash-day', id, 'drops'],
+    queryFn: () =>
+      answered(
+        api.GET('/api/wash-days/{id}/drops', {
+          params: { path: { id }, query: { now: new Date().toISOString() } },
+        }),
+      ),
+    enabled: wanted,
+    gcTime: 0,
+  })
+
+/** Every head in work. */
+export const runningQuery = queryOptions({
+  queryKey: ['chair', 'running'],
+  queryFn: () =>
+    answered(api.GET('/api/chair/running', { params: { query: { now: new Date().toISOString() } } })),
+  refetchInterval: 15_000,
+})
 
 export const testCardsQuery = queryOptions({
   queryKey: ['test-cards'],
@@ -147,18 +263,67 @@ export const assumptionsQuery = (
     staleTime: Infinity,
   })
 
+/** The same question always has the same answer, so it is asked once. */
 export const suggestQuery = (setting: Setting, shelf: Product[]) =>
   queryOptions({
-    queryKey: ['suggest', setting, shelf.map((p) => p.id)],
+    queryKey: ['suggest', setting, shelf],
+    staleTime: Infinity,
     queryFn: ({ signal }) =>
       answered(api.POST('/api/routines/suggest', { body: { ...setting, shelf }, signal })),
     placeholderData: (previous) => previous,
   })
 
+/** A routine judged; the answer keeps the routine it belongs to, for while the next is under way. */
 export const checkQuery = (setting: Setting, routine: Routine) =>
   queryOptions({
     queryKey: ['check', setting, routine],
-    queryFn: ({ signal }) =>
-      answered(api.POST('/api/routines/check', { body: { ...setting, routine }, signal })),
+    queryFn: async ({ signal }) => ({
+      routine,
+      judgement: await answered(api.POST('/api/routines/check', { body: { ...setting, routine }, signal })),
+    }),
     placeholderData: (previous) => previous,
   })
+
+/** What a step can be, and which of its fields mean something. */
+export const actionsQuery = queryOptions({
+  queryKey: ['actions'],
+  queryFn: () => answered(api.GET('/api/routines/actions')),
+  staleTime: Infinity,
+})
+
+export const outdoorsQuery = queryOptions({
+  queryKey: ['air', 'outdoors'],
+  queryFn: () => answered(api.GET('/api/air/outdoors')),
+})
+
+/** Where another school would plan otherwise on this head today. */
+export const comparedSchoolsQuery = (setting: Setting, shelf: Product[]) =>
+  queryOptions({
+    queryKey: ['schools', 'compared', setting, shelf.map((p) => p.id)],
+    queryFn: ({ signal }) =>
+      answered(api.POST('/api/routines/schools', { body: { ...setting, shelf }, signal })),
+    staleTime: Infinity,
+  })
+
+/** What today's air makes the plan do. */
+export const airChangesQuery = (setting: Setting, shelf: Product[]) =>
+  queryOptions({
+    queryKey: ['air', 'changes', setting, shelf.map((p) => p.id)],
+    queryFn: ({ signal }) => answered(api.POST('/api/routines/air', { body: { ...setting, shelf }, signal })),
+    placeholderData: (previous) => previous,
+  })
+
+/** Two routines on one head. */
+export const compareQuery = (setting: Setting, one: Routine, other: Routine | undefined) =>
+  queryOptions({
+    queryKey: ['compare', setting, one, other],
+    queryFn: ({ signal }) =>
+      answered(api.POST('/api/routines/compare', { body: { ...setting, one, other: other ?? one }, signal })),
+    enabled: other !== undefined,
+    placeholderData: (previous) => previous,
+  })
+
+export const templatesQuery = queryOptions({
+  queryKey: ['templates'],
+  queryFn: () => answered(api.GET('/api/templates')),
+})

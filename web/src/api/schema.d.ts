@@ -11,7 +11,55 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["air"];
+        get: operations["air_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/air/outdoors": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["outdoors"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backup": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["backup"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/chair/running": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["running"];
         put?: never;
         post?: never;
         delete?: never;
@@ -27,7 +75,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_1"];
+        get: operations["list_2"];
         put?: never;
         post: operations["add_1"];
         delete?: never;
@@ -68,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{id}/erasing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["erase"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{id}/readings": {
         parameters: {
             query?: never;
@@ -94,6 +158,102 @@ export interface paths {
         get: operations["ofClient"];
         put?: never;
         post: operations["plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post: operations["take_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeLog"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/log.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["logTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/log.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["logFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/log/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewLog"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -219,9 +379,57 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list"];
+        get: operations["list_1"];
         put?: never;
         post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/products/on-hair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["onHair"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/routines/actions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["actions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/routines/air": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["air"];
         delete?: never;
         options?: never;
         head?: never;
@@ -244,6 +452,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/routines/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["compare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/routines/halves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["halves"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/routines/refit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["refit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/routines/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["schools"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/routines/suggest": {
         parameters: {
             query?: never;
@@ -254,6 +526,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["suggest"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/routines/text": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["text"];
         delete?: never;
         options?: never;
         head?: never;
@@ -299,7 +587,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["schools"];
+        get: operations["schools_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -411,8 +699,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["photo"];
-        put: operations["photo_1"];
+        get: operations["photo_1"];
+        put: operations["photo_2"];
         post?: never;
         delete: operations["removePhoto"];
         options?: never;
@@ -500,6 +788,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/templates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list"];
+        put?: never;
+        post: operations["keep_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/templates/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/templates/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["back_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/today": {
         parameters: {
             query?: never;
@@ -508,6 +844,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["today"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wash-days": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["find"];
         put?: never;
         post?: never;
         delete?: never;
@@ -526,7 +878,151 @@ export interface paths {
         get: operations["get_1"];
         put?: never;
         post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wash-days/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["back"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wash-days/{id}/chair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["chair"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wash-days/{id}/drops": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["drops"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wash-days/{id}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["events"];
+        put?: never;
+        post: operations["happened"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wash-days/{id}/following": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["following"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wash-days/{id}/following/{day}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["follow"];
+        post?: never;
+        delete: operations["unfollow"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wash-days/{id}/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["live"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wash-days/{id}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list_3"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wash-days/{id}/photos/{view}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photo"];
+        put: operations["keep"];
+        post?: never;
+        delete: operations["remove"];
         options?: never;
         head?: never;
         patch?: never;
@@ -548,15 +1044,15 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/wash-days/{id}/run": {
+    "/api/wash-days/{id}/rating/before": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
-        put: operations["run"];
+        get: operations["before"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -612,16 +1108,44 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/wash-days/{one}/beside/{other}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["beside"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        ActionCard: {
+            /** @enum {string} */
+            action: "OIL_SCALP" | "DETANGLE" | "CLEANSE" | "CLARIFY" | "CONDITION" | "MASK" | "PROTEIN" | "RINSE" | "SQUISH" | "SQUEEZE" | "REWET" | "COVER" | "WAIT" | "SECTION" | "APPLY" | "SMOOTH" | "SCRUNCH" | "PRESS" | "COIL" | "SHINGLE" | "BRUSH_STYLE" | "TWIST" | "DIVIDE_CLUMPS" | "LIFT_ROOTS" | "SHAKE_ROOTS" | "SET_PART" | "MICROPLOP" | "PLOP" | "WET_PLOP" | "CLIP_ROOTS" | "UNCLIP" | "HOVER" | "CUP" | "HAMMOCK" | "HOOD" | "FAN" | "AIR" | "BREAK_CAST" | "PICK" | "FLUFF" | "STRETCH" | "PIN_UP" | "MIST" | "COVER_NIGHT" | "EACH_SECTION";
+            fields: ("product" | "mix" | "dilution" | "technique" | "zones" | "half" | "parts" | "sections" | "amountMl" | "minutes" | "toWetness" | "position" | "tool" | "from" | "brushDirection" | "extent" | "tension" | "water" | "count" | "heat" | "speed" | "untilDry" | "heatCap" | "order" | "steps")[];
+            label: string;
+            /** @enum {string} */
+            phase: "PREPARE" | "STYLE" | "DRY" | "FINISH" | "KEEP";
+        };
         Air: {
             outdoors?: components["schemas"]["Outdoors"];
             /** @description percent */
             relativeHumidity: number;
             /** @description °C */
             temperatureC: number;
+        };
+        AirCompared: {
+            moved: components["schemas"]["Moved"][];
+            otherwise: string[];
         };
         AirReading: {
             /** @enum {string} */
@@ -651,6 +1175,20 @@ export interface components {
             perSection: string;
             product: components["schemas"]["Product"];
             step: number;
+        };
+        Arrival: {
+            clients: components["schemas"]["Comes"][];
+            faulty: number;
+            good: number;
+            here: number;
+        };
+        Ask: {
+            step: number;
+            text: string;
+            to: number;
+            wetness: number;
+            /** @enum {string} */
+            what: "MIST_WAITING" | "MIST" | "SQUEEZE";
         };
         Asked: {
             /** @enum {string} */
@@ -695,6 +1233,13 @@ export interface components {
             test?: "STRAND_ROLL" | "MIST" | "TIME_TO_WET" | "DRY_TIME" | "FLOAT" | "PONYTAIL" | "SCALP_LOOK" | "RULER" | "CURL" | "STRETCH";
             words?: string;
         };
+        Band: {
+            aim: number;
+            high: number;
+            low: number;
+            product: string;
+            step: number;
+        };
         BottleFacts: {
             fromLabel?: ("HOLD" | "RICHNESS" | "WINDOW")[];
             notes?: string;
@@ -703,9 +1248,19 @@ export interface components {
             /** @enum {string} */
             windowFrom?: "BOTTLE" | "LEARNED" | "LABEL" | "USUAL";
         };
+        BottleOnHair: {
+            hair?: components["schemas"]["Hair"];
+            product: components["schemas"]["Product"];
+            schools?: components["schemas"]["Schools"];
+        };
         Breaks: {
             LOOSE: string[];
             STRICT: string[];
+        };
+        Brought: {
+            /** @enum {string} */
+            sameName?: "KEEP" | "ADD";
+            text: string;
         };
         Card: {
             byEye: boolean;
@@ -717,6 +1272,53 @@ export interface components {
             /** @enum {string} */
             test: "STRAND_ROLL" | "MIST" | "TIME_TO_WET" | "DRY_TIME" | "FLOAT" | "PONYTAIL" | "SCALP_LOOK" | "RULER" | "CURL" | "STRETCH";
             whatToDo: string;
+        };
+        Caution: {
+            step?: number;
+            text: string;
+        };
+        Chair: {
+            cues: components["schemas"]["Cue"][];
+            day: components["schemas"]["WashDay"];
+            events: components["schemas"]["ChairEvent"][];
+            planned: components["schemas"]["Judgement"];
+            timers: components["schemas"]["StepTimer"][];
+        };
+        ChairEvent: {
+            /** Format: date-time */
+            at: string;
+            id: string;
+            inner?: number;
+            /** @enum {string} */
+            kind: "BEGIN" | "DONE" | "SKIP" | "BACK" | "SECTION" | "DROP" | "RESTORE" | "AMOUNT" | "SWAP" | "NOTE" | "LOOK" | "MISTED" | "SQUEEZED" | "LEFT" | "PAUSE" | "RESUME" | "ANSWERED" | "FINISH";
+            /** @enum {string} */
+            look?: "DRIPPING" | "SLICK" | "SQUEAKY" | "COOL" | "DRY";
+            product?: components["schemas"]["Product"];
+            ratio?: number;
+            section?: number;
+            seq?: number;
+            /** @enum {string} */
+            sign?: "GOOD" | "FRIZZY" | "TANGLED" | "TOO_DRY" | "TOO_WET" | "FLAKES" | "WEIGHED_DOWN" | "TENDER";
+            step?: number;
+            timer?: string;
+            /** @enum {string} */
+            zone?: "HAIRLINE" | "CROWN" | "LEFT" | "RIGHT" | "BACK" | "NAPE";
+        };
+        ChairRecord: {
+            answered: string[];
+            dropped: number[];
+            /** Format: date-time */
+            finishedAt?: string;
+            given: components["schemas"]["Given"][];
+            looks: components["schemas"]["Looked"][];
+            notes: components["schemas"]["Noted"][];
+            open?: number;
+            pauses: components["schemas"]["Pause"][];
+            righted: components["schemas"]["Righted"][];
+            /** Format: date-time */
+            startedAt?: string;
+            steps: components["schemas"]["StepDone"][];
+            swapped: components["schemas"]["Swapped"][];
         };
         Change: {
             field: string;
@@ -754,6 +1356,45 @@ export interface components {
             readingNote?: string;
             schools?: components["schemas"]["Schools"];
         };
+        ClientFile: {
+            /** Format: date-time */
+            changedAt: string;
+            client: components["schemas"]["ClientDraft"];
+            readings: components["schemas"]["ReadingFile"][];
+            referrals: components["schemas"]["ReferralFile"][];
+            washDays: components["schemas"]["WashFile"][];
+        };
+        Comes: {
+            faults: components["schemas"]["Fault"][];
+            here: boolean;
+            name?: string;
+            number: number;
+            washDays: number;
+        };
+        Compared: {
+            chairMinutes: number;
+            costCents: number;
+            minutes: number;
+            moved: components["schemas"]["Moved"][];
+            movedByZone: {
+                BACK?: components["schemas"]["Moved"][];
+                CROWN?: components["schemas"]["Moved"][];
+                HAIRLINE?: components["schemas"]["Moved"][];
+                LEFT?: components["schemas"]["Moved"][];
+                NAPE?: components["schemas"]["Moved"][];
+                RIGHT?: components["schemas"]["Moved"][];
+            };
+            one: components["schemas"]["Judgement"];
+            other: components["schemas"]["Judgement"];
+            otherwise: string[];
+        };
+        Comparison: {
+            differences: components["schemas"]["Difference"][];
+            notes: string[];
+            scores: components["schemas"]["ScoreMoved"][];
+            shrinkage?: components["schemas"]["ShrinkageMoved"];
+            verdict: string;
+        };
         Compatibility: {
             advice: string;
             because: string;
@@ -773,10 +1414,51 @@ export interface components {
             /** @enum {string} */
             zone: "HAIRLINE" | "CROWN" | "LEFT" | "RIGHT" | "BACK" | "NAPE";
         };
+        Corrected: {
+            rating: components["schemas"]["Rating"];
+            /** Format: date-time */
+            replacedAt: string;
+        };
+        Cue: {
+            how: string;
+            minutes: number;
+            sections: number;
+            step: number;
+            zonesBySection: ("HAIRLINE" | "CROWN" | "LEFT" | "RIGHT" | "BACK" | "NAPE")[][];
+        };
+        Delivery: {
+            events: components["schemas"]["ChairEvent"][];
+        };
+        Difference: {
+            /** @enum {string} */
+            kind: "HAIR" | "AIR" | "CARE" | "PRODUCTS" | "AMOUNTS" | "ORDER" | "WETNESS" | "HANDS" | "SECTIONS" | "DRYING" | "FINISH";
+            text: string;
+        };
+        Disagreement: {
+            key: string;
+            others: components["schemas"]["OtherSchool"][];
+            question: string;
+            taken?: string;
+        };
         DoseUnit: {
             /** @description ml */
             ml: number;
             name: string;
+        };
+        Drop: {
+            label: string;
+            moved: components["schemas"]["Moved"][];
+            savesMinutes: number;
+            step: number;
+            warns: string[];
+        };
+        Ended: {
+            lengths: number;
+            minutes: number;
+            otherwise: components["schemas"]["Otherwise"][];
+            plannedMinutes: number;
+            roots: number;
+            wet: boolean;
         };
         Entry: {
             asWritten: string;
@@ -788,6 +1470,9 @@ export interface components {
             percent?: number;
             position: number;
             trace: boolean;
+        };
+        Erasing: {
+            name: string;
         };
         Fault: {
             message: string;
@@ -808,6 +1493,36 @@ export interface components {
             /** @enum {string} */
             zone?: "HAIRLINE" | "CROWN" | "LEFT" | "RIGHT" | "BACK" | "NAPE";
         };
+        Fitted: {
+            what: string;
+            why: string;
+        };
+        Fitting: {
+            air: components["schemas"]["Air"];
+            goal: components["schemas"]["Goal"];
+            hair: components["schemas"]["Hair"];
+            limits?: components["schemas"]["Limits"];
+            routine: components["schemas"]["Routine"];
+            schools?: components["schemas"]["Schools"];
+            shelf: components["schemas"]["Product"][];
+        };
+        Following: {
+            cameOnDay?: number;
+            days: components["schemas"]["FollowingDay"][];
+            dueOnDay?: number;
+            typicalShrinkage: number;
+            usualShrinkage?: number;
+            wear: components["schemas"]["Wear"];
+        };
+        FollowingDay: {
+            day: number;
+            definition: number;
+            frizz: number;
+            notes?: string;
+            over?: boolean;
+            refreshed?: ("SHAKEN" | "MISTED" | "MORE_STYLER" | "RECOILED" | "OIL" | "STEAM")[];
+            volume: number;
+        };
         Found: {
             buildUp?: boolean;
             /** @enum {string} */
@@ -822,6 +1537,16 @@ export interface components {
             porosity?: "LOW" | "MEDIUM" | "HIGH";
             /** @enum {string} */
             strand?: "FINE" | "MEDIUM" | "COARSE";
+        };
+        FoundDays: {
+            lines: components["schemas"]["HistoryLine"][];
+            products: string[];
+            schools: string[];
+        };
+        Given: {
+            inner?: number;
+            ratio: number;
+            step: number;
         };
         Goal: {
             definition: number;
@@ -909,8 +1634,27 @@ export interface components {
             /** @description cm */
             wantedStretchedCm?: number;
         };
+        HalfTrial: {
+            routine: components["schemas"]["Routine"];
+            tells: string;
+            tellsNot: string;
+        };
         Head: {
             hair?: components["schemas"]["Hair"];
+        };
+        HistoryLine: {
+            /** Format: date-time */
+            at: string;
+            client: string;
+            clientId: number;
+            clumping?: number;
+            definition?: number;
+            dewPointC?: number;
+            frizz?: number;
+            id: number;
+            name: string;
+            products: string[];
+            volume?: number;
         };
         Intake: {
             assumed?: ("strand" | "porosity" | "pattern" | "density" | "lengthCm")[];
@@ -937,6 +1681,7 @@ export interface components {
         };
         Judgement: {
             amounts: components["schemas"]["Amount"][];
+            cautions: components["schemas"]["Caution"][];
             chairMinutes: number;
             costCents: number;
             findings: components["schemas"]["Finding"][];
@@ -944,6 +1689,12 @@ export interface components {
             minutes: number;
             outcome: components["schemas"]["Outcome"];
             tide: components["schemas"]["Tide"];
+        };
+        Kept: {
+            /** Format: date-time */
+            takenAt: string;
+            /** @enum {string} */
+            view: "FRONT" | "LEFT" | "RIGHT" | "BACK" | "CROWN";
         };
         LabelReading: {
             allergens: string[];
@@ -981,6 +1732,35 @@ export interface components {
             toLog?: number;
             washDays: number;
         };
+        Live: {
+            ask?: components["schemas"]["Ask"];
+            band?: components["schemas"]["Band"];
+            behindMinutes: number;
+            endMinute: number;
+            late: boolean;
+            lengths: number;
+            minute: number;
+            roots: number;
+            tide: components["schemas"]["Tide"];
+            timers: components["schemas"]["WaterTimer"][];
+        };
+        LogEntry: {
+            client: string;
+            following?: components["schemas"]["FollowingDay"][];
+            /** Format: date-time */
+            plannedAt: string;
+            rating: components["schemas"]["Rating"];
+        };
+        LogFile: {
+            entries: components["schemas"]["LogEntry"][];
+            formatVersion: number;
+        };
+        Looked: {
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            look: "DRIPPING" | "SLICK" | "SQUEAKY" | "COOL" | "DRY";
+        };
         Mark: {
             minute: number;
             /** @enum {string} */
@@ -1007,10 +1787,44 @@ export interface components {
             productId: number;
             undone: boolean;
         };
+        Moved: {
+            by: number;
+            /** @enum {string} */
+            score: "definition" | "clumping" | "frizz" | "shrinkagePercent" | "volume" | "softness" | "hold" | "weight" | "days";
+        };
+        Noted: {
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            sign: "GOOD" | "FRIZZY" | "TANGLED" | "TOO_DRY" | "TOO_WET" | "FLAKES" | "WEIGHED_DOWN" | "TENDER";
+            /** @enum {string} */
+            zone: "HAIRLINE" | "CROWN" | "LEFT" | "RIGHT" | "BACK" | "NAPE";
+        };
+        OnThisHair: {
+            cautions: string[];
+            changes: components["schemas"]["Moved"][];
+            says: string[];
+            use: components["schemas"]["ProductUse"];
+        };
         OtherLevel: {
             changes: number;
             otherwise: string[];
             value: string;
+        };
+        OtherSchool: {
+            label: string;
+            moved: components["schemas"]["Moved"][];
+            otherwise: string[];
+            routine: components["schemas"]["Routine"];
+            side: string;
+            worth: number;
+        };
+        Otherwise: {
+            byMinutes?: number;
+            leftOut: boolean;
+            product?: string;
+            ratio?: number;
+            step: number;
         };
         Outcome: {
             byZone: {
@@ -1034,6 +1848,35 @@ export interface components {
             compatibility: components["schemas"]["Compatibility"];
             mixed: components["schemas"]["Product"];
             rubbed?: components["schemas"]["RubTest"];
+        };
+        Pairing: {
+            air: components["schemas"]["Air"];
+            goal: components["schemas"]["Goal"];
+            hair: components["schemas"]["Hair"];
+            limits?: components["schemas"]["Limits"];
+            one: components["schemas"]["Routine"];
+            other: components["schemas"]["Routine"];
+            schools?: components["schemas"]["Schools"];
+        };
+        Pause: {
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            to?: string;
+        };
+        PhotoFile: {
+            jpegBase64: string;
+            /** Format: date-time */
+            takenAt: string;
+            /** @enum {string} */
+            view: "FRONT" | "LEFT" | "RIGHT" | "BACK" | "CROWN";
+        };
+        Point: {
+            day: number;
+            definition: number;
+            frizz: number;
+            refreshed: boolean;
+            volume: number;
         };
         Preview: {
             duplicates: number;
@@ -1112,10 +1955,28 @@ export interface components {
             measured?: components["schemas"]["Measured"];
             notes?: string;
             rootsDry: boolean;
+            strands?: components["schemas"]["StrandByRuler"][];
         };
         RatingSummary: {
             overall: components["schemas"]["ZoneRating"];
-            shrinkagePercent?: number;
+            shrinkage?: components["schemas"]["Shrinkage"];
+            shrinkageByZone?: {
+                BACK?: components["schemas"]["Shrinkage"];
+                CROWN?: components["schemas"]["Shrinkage"];
+                HAIRLINE?: components["schemas"]["Shrinkage"];
+                LEFT?: components["schemas"]["Shrinkage"];
+                NAPE?: components["schemas"]["Shrinkage"];
+                RIGHT?: components["schemas"]["Shrinkage"];
+            };
+        };
+        ReadingFile: {
+            hair: components["schemas"]["Hair"];
+            intake?: components["schemas"]["Intake"];
+            note?: string;
+            /** @enum {string} */
+            occasion?: "FIRST" | "CHECK" | "AFTER_BLEACH" | "AFTER_COLOUR" | "AFTER_TRIM" | "SEASON";
+            /** Format: date-time */
+            takenAt: string;
         };
         ReadingFound: {
             /** @enum {string} */
@@ -1150,6 +2011,18 @@ export interface components {
             openedAt: string;
             seen: string;
         };
+        ReferralFile: {
+            /** Format: date-time */
+            clearedAt?: string;
+            clearedNote?: string;
+            /** Format: date-time */
+            openedAt: string;
+            seen: string;
+        };
+        Refit: {
+            changes: components["schemas"]["Fitted"][];
+            routine: components["schemas"]["Routine"];
+        };
         Refused: {
             because: string;
             product: components["schemas"]["Product"];
@@ -1162,6 +2035,18 @@ export interface components {
             limits?: components["schemas"]["Limits"];
             schools?: components["schemas"]["Schools"];
             shelf: components["schemas"]["Product"][];
+        };
+        Righted: {
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            did: "MISTED" | "SQUEEZED" | "LEFT";
+            step: number;
+        };
+        Ring: {
+            /** Format: date-time */
+            at: string;
+            name: string;
         };
         Routine: {
             dailyRefresh?: boolean;
@@ -1182,10 +2067,17 @@ export interface components {
             testedAt?: string;
             underId: number;
         };
-        Run: {
-            finished?: boolean;
-            revision?: number;
-            steps: components["schemas"]["StepDone"][];
+        Running: {
+            client: string;
+            clientId: number;
+            next?: components["schemas"]["Ring"];
+            step?: number;
+            steps: number;
+            washDayId: number;
+        };
+        SalonFile: {
+            clients: components["schemas"]["ClientFile"][];
+            formatVersion: number;
         };
         ScaleReading: {
             from: string;
@@ -1226,10 +2118,22 @@ export interface components {
             /** @enum {string} */
             weight?: "STRAND" | "POROSITY" | "BOTH";
         };
+        SchoolsCompared: {
+            questions: components["schemas"]["Disagreement"][];
+        };
         Score: {
             levels: components["schemas"]["Level"][];
             name: string;
             question: string;
+        };
+        ScoreMoved: {
+            by: number;
+            clear: boolean;
+            one: number;
+            other: number;
+            score: string;
+            /** @enum {string} */
+            zone?: "HAIRLINE" | "CROWN" | "LEFT" | "RIGHT" | "BACK" | "NAPE";
         };
         Scores: {
             clumping: number;
@@ -1241,6 +2145,25 @@ export interface components {
             softness: number;
             volume: number;
             weight: number;
+        };
+        ScoresBrought: {
+            /** @enum {string} */
+            format: "CSV" | "JSON";
+            text: string;
+        };
+        ScoresPreview: {
+            changed: number;
+            faulty: number;
+            good: number;
+            washes: components["schemas"]["ScoresSeen"][];
+        };
+        ScoresSeen: {
+            changes: boolean;
+            client: string;
+            faults: components["schemas"]["Fault"][];
+            number: number;
+            /** Format: date-time */
+            plannedAt: string;
         };
         Seen: {
             duplicateOf?: number;
@@ -1269,9 +2192,31 @@ export interface components {
             product: components["schemas"]["Product"];
             shelfId?: number;
         };
+        Shrinkage: {
+            error: number;
+            percent: number;
+            spread: number;
+            strands: number;
+        };
+        ShrinkageMoved: {
+            clear: boolean;
+            one: components["schemas"]["Shrinkage"];
+            other: components["schemas"]["Shrinkage"];
+        };
         Side: {
             label: string;
             word: string;
+        };
+        SideBySide: {
+            comparison: components["schemas"]["Comparison"];
+            one: components["schemas"]["Tide"];
+            other: components["schemas"]["Tide"];
+        };
+        Split: {
+            inner?: number;
+            product: components["schemas"]["Product"];
+            routine: components["schemas"]["Routine"];
+            step: number;
         };
         Step: {
             /** @enum {string} */
@@ -1321,7 +2266,8 @@ export interface components {
             /** Format: date-time */
             endedAt?: string;
             index: number;
-            skipped?: boolean;
+            sectionEnds: string[];
+            skipped: boolean;
             /** Format: date-time */
             startedAt: string;
         };
@@ -1335,8 +2281,22 @@ export interface components {
             wetness: number;
             wetnessBySection: number[];
         };
+        StepTimer: {
+            everySeconds?: number;
+            key: string;
+            minutes: number;
+            name: string;
+            step: number;
+            untilStep?: number;
+        };
+        StrandByRuler: {
+            measured: components["schemas"]["Measured"];
+            /** @enum {string} */
+            zone: "HAIRLINE" | "CROWN" | "LEFT" | "RIGHT" | "BACK" | "NAPE";
+        };
         Suggestion: {
             amounts: components["schemas"]["Amount"][];
+            cautions: components["schemas"]["Caution"][];
             chairMinutes: number;
             costCents: number;
             findings: components["schemas"]["Finding"][];
@@ -1354,6 +2314,25 @@ export interface components {
             refused: components["schemas"]["Refused"][];
             suggestions: components["schemas"]["Suggestion"][];
         };
+        Swapped: {
+            inner?: number;
+            product: components["schemas"]["Product"];
+            step: number;
+        };
+        TakeAlong: {
+            text: string;
+        };
+        Template: {
+            id: number;
+            /** Format: date-time */
+            keptAt: string;
+            name: string;
+            routine: components["schemas"]["Routine"];
+        };
+        TemplateDraft: {
+            name: string;
+            routine: components["schemas"]["Routine"];
+        };
         Text: {
             ingredients: string;
             /** @enum {string} */
@@ -1366,6 +2345,7 @@ export interface components {
             minutes: number[];
             roots: number[];
             steps: components["schemas"]["StepTide"][];
+            waiting?: components["schemas"]["Waiting"][];
             waterGrams: number;
         };
         Today: {
@@ -1391,6 +2371,12 @@ export interface components {
             sulfates: boolean;
             waxes: boolean;
         };
+        Waiting: {
+            minutes: number[];
+            section: number;
+            step: number;
+            wetness: number[];
+        };
         WashDay: {
             air: components["schemas"]["Air"];
             clientId: number;
@@ -1404,12 +2390,11 @@ export interface components {
             /** Format: date-time */
             plannedAt: string;
             rating?: components["schemas"]["Rating"];
+            record: components["schemas"]["ChairRecord"];
             routine: components["schemas"]["Routine"];
-            runRevision: number;
             schools?: components["schemas"]["Schools"];
             /** Format: date-time */
             startedAt?: string;
-            steps: components["schemas"]["StepDone"][];
             summary?: components["schemas"]["RatingSummary"];
             version: number;
         };
@@ -1422,9 +2407,36 @@ export interface components {
             routine: components["schemas"]["Routine"];
             schools?: components["schemas"]["Schools"];
         };
+        WashFile: {
+            events: components["schemas"]["ChairEvent"][];
+            /** Format: date-time */
+            finishedAt?: string;
+            following: components["schemas"]["FollowingDay"][];
+            photos?: components["schemas"]["PhotoFile"][];
+            plan: components["schemas"]["WashDayDraft"];
+            /** Format: date-time */
+            plannedAt: string;
+            ratedBefore: components["schemas"]["Corrected"][];
+            rating?: components["schemas"]["Rating"];
+        };
         WashTide: {
             actual?: components["schemas"]["Tide"];
+            ended?: components["schemas"]["Ended"];
             planned: components["schemas"]["Judgement"];
+        };
+        WaterTimer: {
+            fromMinute: number;
+            key: string;
+            name: string;
+            untilMinute: number;
+            /** @enum {string} */
+            what: "CAST" | "CLIPS" | "DRY";
+        };
+        Wear: {
+            best?: number;
+            daysLasted?: number;
+            points: components["schemas"]["Point"][];
+            secondDay?: string;
         };
         Weighing: {
             doses: number;
@@ -1448,7 +2460,11 @@ export interface components {
             clumping: number;
             definition: number;
             frizz: number;
+            hold?: number;
+            shine?: number;
+            softness?: number;
             volume: number;
+            weight?: number;
         };
         ZoneReadings: {
             condition?: ("BLEACHED" | "COLOURED" | "HEAT_DAMAGED" | "CHEMICALLY_STRAIGHTENED" | "OVER_SOFT" | "BRITTLE")[];
@@ -1473,7 +2489,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    air: {
+    air_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1493,7 +2509,69 @@ export interface operations {
             };
         };
     };
-    list_1: {
+    outdoors: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["AirReading"];
+                };
+            };
+        };
+    };
+    backup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+        };
+    };
+    running: {
+        parameters: {
+            query?: {
+                now?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Running"][];
+                };
+            };
+        };
+    };
+    list_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1615,6 +2693,30 @@ export interface operations {
             };
         };
     };
+    erase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Erasing"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     readings: {
         parameters: {
             query?: never;
@@ -1681,6 +2783,168 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["WashDay"];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: {
+                client?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SalonFile"];
+                };
+            };
+        };
+    };
+    take_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Brought"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Arrival"];
+                };
+            };
+        };
+    };
+    takeLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScoresBrought"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ScoresPreview"];
+                };
+            };
+        };
+    };
+    logTable: {
+        parameters: {
+            query?: {
+                client?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    logFile: {
+        parameters: {
+            query?: {
+                client?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LogFile"];
+                };
+            };
+        };
+    };
+    previewLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScoresBrought"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ScoresPreview"];
+                };
+            };
+        };
+    };
+    preview_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Brought"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Arrival"];
                 };
             };
         };
@@ -1839,7 +3103,7 @@ export interface operations {
             };
         };
     };
-    list: {
+    list_1: {
         parameters: {
             query?: {
                 client?: number;
@@ -1885,6 +3149,74 @@ export interface operations {
             };
         };
     };
+    onHair: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BottleOnHair"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OnThisHair"];
+                };
+            };
+        };
+    };
+    actions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ActionCard"][];
+                };
+            };
+        };
+    };
+    air: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Query"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["AirCompared"];
+                };
+            };
+        };
+    };
     check: {
         parameters: {
             query?: never;
@@ -1909,6 +3241,102 @@ export interface operations {
             };
         };
     };
+    compare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Pairing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Compared"];
+                };
+            };
+        };
+    };
+    halves: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Split"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HalfTrial"];
+                };
+            };
+        };
+    };
+    refit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Fitting"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Refit"];
+                };
+            };
+        };
+    };
+    schools: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Query"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SchoolsCompared"];
+                };
+            };
+        };
+    };
     suggest: {
         parameters: {
             query?: never;
@@ -1929,6 +3357,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Suggestions"];
+                };
+            };
+        };
+    };
+    text: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Question"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TakeAlong"];
                 };
             };
         };
@@ -1973,7 +3425,7 @@ export interface operations {
             };
         };
     };
-    schools: {
+    schools_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2179,7 +3631,7 @@ export interface operations {
             };
         };
     };
-    photo: {
+    photo_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2201,7 +3653,7 @@ export interface operations {
             };
         };
     };
-    photo_1: {
+    photo_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2390,6 +3842,90 @@ export interface operations {
             };
         };
     };
+    list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Template"][];
+                };
+            };
+        };
+    };
+    keep_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TemplateDraft"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Template"];
+                };
+            };
+        };
+    };
+    remove_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    back_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     today: {
         parameters: {
             query?: never;
@@ -2406,6 +3942,36 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Today"];
+                };
+            };
+        };
+    };
+    find: {
+        parameters: {
+            query?: {
+                client?: number;
+                product?: string;
+                school?: string;
+                leastDefinition?: number;
+                mostFrizz?: number;
+                air?: "DRY" | "EASY" | "HUMID" | "VERY_HUMID";
+                before?: string;
+                beforeId?: number;
+                limit?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FoundDays"];
                 };
             };
         };
@@ -2428,6 +3994,335 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["WashDay"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    back: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WashDay"];
+                };
+            };
+        };
+    };
+    chair: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Chair"];
+                };
+            };
+        };
+    };
+    drops: {
+        parameters: {
+            query?: {
+                now?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Drop"][];
+                };
+            };
+        };
+    };
+    events: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ChairEvent"][];
+                };
+            };
+        };
+    };
+    happened: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Delivery"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ChairEvent"][];
+                };
+            };
+        };
+    };
+    following: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Following"];
+                };
+            };
+        };
+    };
+    follow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                day: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FollowingDay"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Following"];
+                };
+            };
+        };
+    };
+    unfollow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                day: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Following"];
+                };
+            };
+        };
+    };
+    live: {
+        parameters: {
+            query?: {
+                now?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Live"];
+                };
+            };
+        };
+    };
+    list_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Kept"][];
+                };
+            };
+        };
+    };
+    photo: {
+        parameters: {
+            query?: {
+                small?: boolean;
+            };
+            header?: never;
+            path: {
+                id: number;
+                view: "FRONT" | "LEFT" | "RIGHT" | "BACK" | "CROWN";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                view: "FRONT" | "LEFT" | "RIGHT" | "BACK" | "CROWN";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/*": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Kept"][];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                view: "FRONT" | "LEFT" | "RIGHT" | "BACK" | "CROWN";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Kept"][];
                 };
             };
         };
@@ -2458,7 +4353,7 @@ export interface operations {
             };
         };
     };
-    run: {
+    before: {
         parameters: {
             query?: never;
             header?: never;
@@ -2467,11 +4362,7 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Run"];
-            };
-        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -2479,7 +4370,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["WashDay"];
+                    "*/*": components["schemas"]["Corrected"][];
                 };
             };
         };
@@ -2546,6 +4437,29 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["WashTide"];
+                };
+            };
+        };
+    };
+    beside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                one: number;
+                other: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SideBySide"];
                 };
             };
         };

@@ -1,4 +1,4 @@
-import type { Hair, Step, Zone } from './types'
+import type { Hair, Limits, Moved, Scores, Step, Zone } from './types'
 
 export const ZONE_LABEL: Record<Zone, string> = {
   HAIRLINE: 'hairline',
@@ -7,6 +7,38 @@ export const ZONE_LABEL: Record<Zone, string> = {
   RIGHT: 'right',
   BACK: 'back',
   NAPE: 'nape',
+}
+
+export const SCORE_LABEL: Record<keyof Scores, string> = {
+  definition: 'Definition',
+  clumping: 'Clumping',
+  frizz: 'Frizz',
+  shrinkagePercent: 'Shrinkage %',
+  volume: 'Volume',
+  softness: 'Softness',
+  hold: 'Hold',
+  weight: 'Weight',
+  days: 'Days',
+}
+
+/** What may be at hand; where nothing is said, all of it is. */
+export const TOOLS: readonly { value: NonNullable<Limits['tools']>[number]; label: string }[] = [
+  { value: 'DIFFUSER', label: 'diffuser' },
+  { value: 'COOL_SETTING', label: 'cool setting' },
+  { value: 'HOODED_DRYER', label: 'hooded dryer' },
+  { value: 'BRUSH', label: 'brush' },
+  { value: 'COMB', label: 'comb' },
+  { value: 'PICK', label: 'pick' },
+  { value: 'CLIPS', label: 'clips' },
+  { value: 'CAP', label: 'cap' },
+  { value: 'TSHIRT', label: 'T-shirt' },
+]
+
+/** Score by score, with its sign. */
+export function moves(moved: readonly Moved[]): string {
+  return moved
+    .map(({ score, by }) => `${SCORE_LABEL[score]} ${by < 0 ? '−' : '+'}${Math.abs(by).toFixed(1)}`)
+    .join(' · ')
 }
 
 const ACTION: Record<Step['action'], string> = {

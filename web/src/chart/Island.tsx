@@ -10,6 +10,8 @@ type IslandProps = {
   onSelect?: ((zone: Zone) => void) | undefined
   /** How high the land stands in a zone, 0 to 1: the higher, the darker its sand. */
   height?: (zone: Zone) => number
+  /** Zones in hand: several at once. */
+  lit?: ReadonlySet<Zone>
   /** Zones that differ from the rest of the head. */
   marked?: ReadonlySet<Zone>
 }
@@ -33,7 +35,8 @@ function land(height: number): string {
 }
 
 /** The head from above as an island in six zones, values written as soundings. */
-export function Island({ value, title, selected, onSelect, marked, height }: IslandProps) {
+export function Island({ value, title, selected, onSelect, lit, marked, height }: IslandProps) {
+  const isOn = (zone: Zone) => zone === selected || lit?.has(zone) === true
   return (
     <div className="bg-shallow relative mx-auto aspect-square w-full max-w-72">
       <p className="figures absolute top-1 left-2 text-sm">{title}</p>
@@ -60,9 +63,9 @@ export function Island({ value, title, selected, onSelect, marked, height }: Isl
           <path
             key={zone}
             d={PLACE[zone].path}
-            fill={zone === selected ? 'var(--water)' : land(height?.(zone) ?? 0)}
+            fill={isOn(zone) ? 'var(--water)' : land(height?.(zone) ?? 0)}
             stroke="var(--ink)"
-            strokeWidth={zone === selected ? 2.6 : 1.3}
+            strokeWidth={isOn(zone) ? 2.6 : 1.3}
             strokeLinejoin="round"
           />
         ))}

@@ -1,11 +1,13 @@
-import { useRef, type KeyboardEvent } from 'react'
-import type { Amount, Finding, Routine, StepTide, Tide } from '../api/types'
-import { minutesText, shortName, stepLine, wetnessWord } from '../api/words'
+import type { Amount, Finding, Routine, Tide } from '../api/types'
+import { minutesText, shortName } from '../api/words'
 import { Flags } from './Flags'
+import { DryBy } from './DryBy'
 import { Posts } from './Posts'
+import { Strips } from './Strips'
 import { TimeScale } from './TimeScale'
 import { area, curve, fitLabels, points, scales, type Box } from './tideGeometry'
 import { useWidth } from './useWidth'
+import { WaitingFan } from './WaitingFan'
 
 type TideChartProps = {
   tide: Tide
@@ -15,13 +17,26 @@ type TideChartProps = {
   /** Index of the step in hand. */
   selected?: number | undefined
   onSelect?: ((index: number) => void) | undefined
+  /** Takes a step along the water to another one's place. */
+  onMove?: ((from: number, to: number) => void) | undefined
   /** What was really done, drawn thin over the plan. */
   actual?: Tide | undefined
   /** Minutes since the start; draws where we are. */
   nowMinute?: number | undefined
+  /** When minute 0 is, as "HH:MM"; times are then read by the clock. */
+  beginsAt?: string | undefined
+  /** The minute by which hair must be dry. */
+  dryBy?: number | undefined
+  /** What the hair is done for, and how many minutes after the start. */
+  event?: { name: string; minute: number } | undefined
   /** Pixels. */
   height: number
+  /** For paper, where nothing measures the width. */
+  printed?: boolean
 }
+
+/** Width of the drawing on paper, in its own pixels. */
+const PAPER = 760
 
 const BANDS = [
   [75, 'soaking'],
@@ -32,8 +47,9 @@ const BANDS = [
 
 /** Water over time: minutes across, wetness down the side, every step hung where the water will be at its turn. */
 export function TideChart(props: TideChartProps) {
-  const { tide, routine, amounts, findings, selected, actual, nowMinute, height } = props
-  const [ref, width] = useWidth(1200)
+  const { tide, routine, amounts, findings, selected, actual, nowMinute, height, beginsAt } = props
+  const [ref, measured] = useWidth(1200)
+  const width = props.printed === true ? PAPER : measured
   const narrow = width < 560
   const box: Box = {
     width,
@@ -146,11 +162,18 @@ export function TideChart(props: TideChartProps) {
             />
           </>
         )}
-        <WaterNames tide={tide} s={s} />
+        <WaterNames tide={tide} s={s} posts={amounts.map((a) => tide.steps[a.step]?.startMinute ?? 0)} />
+        <WaitingFan tide={tide} s={s} />
         <Posts tide={tide} amounts={amounts} loud={loud} s={s} />
         <Flags marks={tide.marks} tide={tide} s={s} right={width - box.right} narrow={narrow} />
+        {props.dryBy !== undefined && (
+          <DryBy minute={props.dryBy} text={`dry by ${minutesText(props.dryBy)}`} row={0} s={s} box={box} />
+        )}
+        {props.event !== undefined && (
+          <DryBy minute={props.event.minute} text={props.event.name} row={1} s={s} box={box} />
+        )}
         {nowMinute !== undefined && <Now x={s.x(Math.min(nowMinute, s.lastMinute))} box={box} />}
-        <TimeScale tide={tide} s={s} box={box} />
+        <TimeScale tide={tide} s={s} box={box} beginsAt={beginsAt} />
         <g className="figures" fontSize={narrow ? 11 : 13} fill="var(--ink)">
           {labels.map((label) => (
             <text key={label.index} x={label.x + 2} y={17} fontWeight={label.index === selected ? 700 : 600}>
@@ -160,7 +183,19 @@ export function TideChart(props: TideChartProps) {
           ))}
         </g>
       </svg>
-      {props.onSelect !== undefined && <Strips {...props} onSelect={props.onSelect} s={s} box={box} />}
+      {props.onSelect !== undefined && (
+        <Strips
+          tide={tide}
+          routine={routine}
+          amounts={amounts}
+          findings={findings}
+          selected={selected}
+          onSelect={props.onSelect}
+          onMove={props.onMove}
+          s={s}
+          box={box}
+        />
+      )}
     </div>
   )
 }
@@ -181,12 +216,20 @@ function Defs() {
 }
 
 /** Each line named on itself, where the two stand well apart. */
-function WaterNames({ tide, s }: { tide: Tide; s: ReturnType<typeof scales> }) {
+type WaterNamesProps = {
+  tide: Tide
+  s: ReturnType<typeof scales>
+  /** Minutes at which a post stands in the water. */
+  posts: readonly number[]
+}
+
+function WaterNames({ tide, s, posts }: WaterNamesProps) {
   let best = { minute: 0, gap: 0 }
   tide.minutes.forEach((minute, i) => {
     const gap = (tide.roots[i] ?? 0) - (tide.lengths[i] ?? 0)
     const inside = s.x(minute) > s.x(0) + 70 && s.x(minute) < s.x(s.lastMinute) - 80
-    if (inside && gap > best.gap) best = { minute, gap }
+    const clear = posts.every((post) => Math.abs(s.x(post) - s.x(minute) - 20) > 40)
+    if (inside && clear && gap > best.gap) best = { minute, gap }
   })
   if (best.gap < 6) return null
   const lengths = tide.lengths[best.minute] ?? 0
@@ -225,47 +268,6 @@ function Now({ x, box }: { x: number; box: Box }) {
   )
 }
 
-type StripsProps = TideChartProps & {
-  onSelect: (index: number) => void
-  s: ReturnType<typeof scales>
-  box: Box
-}
-
-/** One target per step over the picture: click it, or walk with the arrow keys and hear it read out. */
-function Strips({ tide, routine, amounts, findings, selected, onSelect, s, box }: StripsProps) {
-  const group = useRef<HTMLDivElement>(null)
-  const walk = (event: KeyboardEvent) => {
-    const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0
-    if (by === 0) return
-    event.preventDefault()
-    const buttons = [...(group.current?.querySelectorAll('button') ?? [])]
-    const next = buttons[buttons.findIndex((b) => b === document.activeElement) + by]
-    next?.focus()
-    next?.click()
-  }
-  return (
-    <div ref={group} role="group" aria-label="Steps on the water" onKeyDown={walk}>
-      {tide.steps.map((step, i) => {
-        const from = s.x(step.startMinute)
-        const to = Math.max(from + 3, s.x(tide.steps[i + 1]?.startMinute ?? step.endMinute))
-        const isOn = step.index === selected
-        return (
-          <button
-            key={step.index}
-            type="button"
-            tabIndex={isOn || (selected === undefined && i === 0) ? 0 : -1}
-            aria-pressed={isOn}
-            aria-label={spoken(step, routine, amounts, findings)}
-            onClick={() => onSelect(step.index)}
-            className={isOn ? 'bg-ink/8 absolute' : 'hover:bg-ink/5 absolute'}
-            style={{ left: from, width: to - from, top: 4, height: box.height - box.bottom - 4 }}
-          />
-        )
-      })}
-    </div>
-  )
-}
-
 function nameOf(routine: Routine, index: number): string {
   const step = routine.steps[index]
   return step === undefined ? '' : shortName(step)
@@ -279,24 +281,4 @@ function summary(tide: Tide): string {
   const dry = tide.marks.find((m) => m.what === 'ROOTS_DRY')
   const end = minutesText(tide.steps.at(-1)?.endMinute ?? 0)
   return `Tide: ${tide.steps.length} steps over ${end}. ${dry === undefined ? 'Roots are not dry at the end.' : `Roots are dry after ${minutesText(dry.minute)}.`}`
-}
-
-function spoken(
-  step: StepTide,
-  routine: Routine,
-  amounts: readonly Amount[],
-  findings: readonly Finding[],
-): string {
-  const own = routine.steps[step.index]
-  const amount = amounts.find((a) => a.step === step.index)
-  const found = findings.filter((f) => f.step === step.index).map((f) => f.message)
-  return [
-    `Step ${step.index + 1}: ${own === undefined ? '' : stepLine(own)}`,
-    `minute ${Math.round(step.startMinute)} to ${Math.round(step.endMinute)}`,
-    `hair ${wetnessWord(step.wetness)}, ${Math.round(step.wetness)} percent`,
-    ...(amount === undefined
-      ? []
-      : [`${amount.dose}, works from ${amount.product.windowLow} to ${amount.product.windowHigh} percent`]),
-    ...found,
-  ].join('; ')
 }

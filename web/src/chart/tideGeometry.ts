@@ -16,9 +16,12 @@ export type Scales = {
 /** Share of the width that the work keeps when a long wait follows it. */
 const WORK_SHARE = 0.72
 
+/** Minutes across at the least: an empty or very short routine is no reason to count seconds. */
+const SHORTEST = 5
+
 /** Scales for one or two tides. A long wait at the end is drawn closer, so that the work stays readable. */
 export function scales(tides: readonly Tide[], box: Box): Scales {
-  const lastMinute = Math.max(1, ...tides.map(endOf))
+  const lastMinute = Math.max(SHORTEST, ...tides.map(endOf))
   const handsEnd = Math.max(1, ...tides.map(handsEndOf))
   const from = box.left
   const to = box.width - box.right
