@@ -3,20 +3,10 @@ import { Checks } from '../../ui/Checks'
 import { Choice } from '../../ui/Choice'
 import { NumberField } from '../../ui/NumberField'
 import { TextField } from '../../ui/TextField'
-import { without, type Consult, type Tools } from './consultState'
+import { TOOLS } from '../../api/words'
+import { without, type Consult } from './consultState'
 import { withText } from './ScalpPanel'
 
-const TOOLS: readonly { value: Tools[number]; label: string }[] = [
-  { value: 'DIFFUSER', label: 'diffuser' },
-  { value: 'COOL_SETTING', label: 'cool setting' },
-  { value: 'HOODED_DRYER', label: 'hooded dryer' },
-  { value: 'BRUSH', label: 'brush' },
-  { value: 'COMB', label: 'comb' },
-  { value: 'PICK', label: 'pick' },
-  { value: 'CLIPS', label: 'clips' },
-  { value: 'CAP', label: 'cap' },
-  { value: 'TSHIRT', label: 'T-shirt' },
-]
 const DEGREES = [
   { value: '0', label: '0 no matter' },
   { value: '1', label: '1' },

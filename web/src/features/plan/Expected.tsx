@@ -2,6 +2,7 @@ import { useState } from 'react'
 import type { Outcome, Scores, Zone } from '../../api/types'
 import { ZONE_LABEL } from '../../api/words'
 import { Island } from '../../chart/Island'
+import { Swatch } from '../../chart/Swatch'
 
 const SHOWN = [
   ['definition', 'Definition'],
@@ -36,8 +37,17 @@ export function Expected({ outcome }: { outcome: Outcome }) {
         ))}
       </div>
       {zone === undefined ? (
-        <div className="mx-auto w-full max-w-52 pb-2">
-          <Island title="" value={(z) => shownValue(score, outcome.byZone[z]?.[score])} onSelect={setZone} />
+        <div className="grid w-full grid-cols-2 items-stretch gap-2 pb-2">
+          <div className="mx-auto w-full">
+            <Island
+              title=""
+              value={(z) => shownValue(score, outcome.byZone[z]?.[score])}
+              onSelect={setZone}
+            />
+          </div>
+          <div className="bg-paper border-line border">
+            <Swatch scores={outcome.overall} title="Hair drawn from these scores" />
+          </div>
         </div>
       ) : (
         <Because outcome={outcome} zone={zone} score={score} onClose={() => setZone(undefined)} />

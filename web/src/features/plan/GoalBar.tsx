@@ -1,6 +1,6 @@
 import { ToggleGroup } from 'radix-ui'
-import type { Goal } from '../../api/types'
 import { minutesText } from '../../api/words'
+import { degree, minutesBy, WISHES, wished } from './nearby'
 import type { PlanDraft } from './planState'
 
 type GoalBarProps = {
@@ -8,28 +8,19 @@ type GoalBarProps = {
   onChange: (change: Partial<Pick<PlanDraft, 'goal' | 'limits'>>) => void
 }
 
-const WISHES = [
-  ['definition', 'Definition'],
-  ['volume', 'Volume'],
-  ['length', 'Kept length'],
-  ['softness', 'Softness'],
-  ['longevity', 'Days'],
-  ['lowFrizz', 'No frizz'],
-] as const
-
 const DEGREES = ['does not matter', 'a little', 'wanted', 'above all']
 
 /** What is wanted and how long there is: a few large controls. */
 export function GoalBar({ draft, onChange }: GoalBarProps) {
   const { goal, limits } = draft
   return (
-    <div className="mb-2 flex flex-wrap items-center gap-x-5 gap-y-1.5">
+    <div className="mb-2 flex print:hidden flex-wrap items-center gap-x-5 gap-y-1.5">
       {WISHES.map(([wish, label]) => (
         <Wish
           key={wish}
           label={label}
-          value={wish === 'lowFrizz' ? (goal.lowFrizz ?? goal.definition) : goal[wish]}
-          onChange={(value) => onChange({ goal: { ...goal, [wish]: value } satisfies Goal })}
+          value={degree(goal, wish)}
+          onChange={(value) => onChange({ goal: wished(goal, wish, value) })}
         />
       ))}
       <div className="ml-auto flex items-center gap-1.5">
@@ -37,13 +28,13 @@ export function GoalBar({ draft, onChange }: GoalBarProps) {
         <Stepper
           label="Less time"
           text="−"
-          onClick={() => onChange({ limits: { ...limits, minutes: Math.max(30, limits.minutes - 15) } })}
+          onClick={() => onChange({ limits: { ...limits, minutes: minutesBy(limits.minutes, -1) } })}
         />
         <output className="figures min-w-16 text-center text-lg">{minutesText(limits.minutes)}</output>
         <Stepper
           label="More time"
           text="+"
-          onClick={() => onChange({ limits: { ...limits, minutes: Math.min(1440, limits.minutes + 15) } })}
+          onClick={() => onChange({ limits: { ...limits, minutes: minutesBy(limits.minutes, 1) } })}
         />
       </div>
     </div>
@@ -66,12 +57,12 @@ function Wish({ label, value, onChange }: WishProps) {
         }}
         className="flex"
       >
-        {DEGREES.map((degree, i) => (
+        {DEGREES.map((words, i) => (
           <ToggleGroup.Item
-            key={degree}
+            key={words}
             value={String(i)}
-            aria-label={`${label}: ${degree}`}
-            title={degree}
+            aria-label={`${label}: ${words}`}
+            title={words}
             className="group figures border-ink data-[state=on]:bg-ink data-[state=on]:text-paper bg-paper -ml-px h-8 w-7 border text-[0.95rem] hover:bg-shallow"
           >
             {i}

@@ -1,8 +1,21 @@
+import {
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core'
+import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable'
+import type { KeyboardEvent } from 'react'
 import type { Amount, Judgement, Routine, Step } from '../../api/types'
 import { stepLine } from '../../api/words'
-import { movedStep, withoutStep, withStep } from './planState'
+import { AddStep } from './AddStep'
+import { inserted, movedStep } from './planState'
 
 type InOrderProps = {
+  /** What the routine is called, once hands have changed it. */
+  name: string | undefined
   routine: Routine
   judgement: Judgement
   selected: number | undefined
@@ -10,57 +23,129 @@ type InOrderProps = {
   onChange: (routine: Routine) => void
 }
 
-/** The steps as a list: what, how much, how long. The one in hand can be changed in place. */
-export function InOrder({ routine, judgement, selected, onSelect, onChange }: InOrderProps) {
-  const { tide, amounts, findings } = judgement
+/** The steps as a list: what, how much, how long. Dragged by the handle, or moved with Alt and the arrows. */
+export function InOrder({ name, routine, judgement, selected, onSelect, onChange }: InOrderProps) {
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor),
+  )
+  const move = (from: number, to: number) => {
+    if (to < 0 || to >= routine.steps.length) return
+    onChange(movedStep(routine, from, to))
+    onSelect(to)
+  }
+  const dropped = ({ active, over }: DragEndEvent) => {
+    if (over !== null && over.id !== active.id) move(Number(active.id) - 1, Number(over.id) - 1)
+  }
+  // dnd-kit takes 0 for no id, so places count from 1 here.
+  const ids = routine.steps.map((_, i) => i + 1)
   return (
     <section
       aria-labelledby="in-order"
       className="border-line flex min-h-0 flex-col border-b lg:border-r lg:border-b-0"
     >
-      <h2 id="in-order" className="label px-4 pt-3 pb-1">
-        In order
-      </h2>
-      <ol className="min-h-0 overflow-y-auto px-2 pb-2" tabIndex={0} aria-label="Steps in order">
-        {routine.steps.map((step, i) => {
-          const at = tide.steps[i]
-          const own = amounts.filter((a) => a.step === i)
-          const loud = findings.some((f) => f.step === i && f.severity !== 'NOTE')
-          return (
-            <li key={i} className={selected === i ? 'bg-shallow' : ''}>
-              <button
-                type="button"
-                aria-pressed={selected === i}
-                onClick={() => onSelect(selected === i ? undefined : i)}
-                className="border-line grid w-full grid-cols-[1.6rem_1fr_auto_3.6rem] items-baseline gap-x-2 border-b border-dotted px-2 py-[3px] text-left hover:bg-shallow"
-              >
-                <span className={`figures ${loud ? 'text-caution' : 'text-muted'}`}>
-                  {loud && <span className="sr-only">Needs care: </span>}
-                  {i + 1}
-                </span>
-                <span className={loud ? 'text-caution font-medium' : ''}>{stepLine(step)}</span>
-                <span className="figures text-right">
-                  {own.map((a) => doseText(a, sectionsOf(step))).join(' + ')}
-                </span>
-                <span className="figures text-right">
-                  {at === undefined ? '' : time(at.endMinute - at.startMinute)}
-                </span>
-              </button>
-              {selected === i && (
-                <StepTools
-                  routine={routine}
-                  index={i}
-                  step={step}
-                  judgement={judgement}
-                  onChange={onChange}
-                  onSelect={onSelect}
-                />
-              )}
-            </li>
-          )
-        })}
-      </ol>
+      <p className="flex items-baseline gap-3 px-4 pt-3 pb-1">
+        <span id="in-order" role="heading" aria-level={2} className="label">
+          In order
+        </span>
+        {name !== undefined && <span className="text-muted text-sm leading-none">{name}</span>}
+      </p>
+      <DndContext sensors={sensors} onDragEnd={dropped}>
+        <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+          {routine.steps.length === 0 && (
+            <p className="text-muted px-4 py-2">
+              No steps yet. Add the first one below: washing, most often.
+            </p>
+          )}
+          <ol className="min-h-0 flex-1 overflow-y-auto px-2" tabIndex={0} aria-label="Steps in order">
+            {routine.steps.map((step, i) => (
+              <Line
+                key={i}
+                index={i}
+                step={step}
+                judgement={judgement}
+                selected={selected === i}
+                onSelect={() => onSelect(selected === i ? undefined : i)}
+                onMove={(by) => move(i, i + by)}
+              />
+            ))}
+          </ol>
+        </SortableContext>
+      </DndContext>
+      <AddStep
+        onAdd={(action) => {
+          const at = selected === undefined ? routine.steps.length : selected + 1
+          const step: Step =
+            action === 'EACH_SECTION' ? { action, sections: 4, steps: [{ action: 'SMOOTH' }] } : { action }
+          onChange(inserted(routine, at, step))
+          onSelect(at)
+        }}
+        after={selected}
+      />
     </section>
+  )
+}
+
+type LineProps = {
+  index: number
+  step: Step
+  judgement: Judgement
+  selected: boolean
+  onSelect: () => void
+  onMove: (by: -1 | 1) => void
+}
+
+function Line({ index, step, judgement, selected, onSelect, onMove }: LineProps) {
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, isDragging } = useSortable({
+    id: index + 1,
+  })
+  const at = judgement.tide.steps[index]
+  const own = judgement.amounts.filter((a) => a.step === index)
+  const loud = judgement.findings.some((f) => f.step === index && f.severity !== 'NOTE')
+  const keys = (event: KeyboardEvent) => {
+    const by = event.key === 'ArrowUp' ? -1 : event.key === 'ArrowDown' ? 1 : 0
+    if (!event.altKey || by === 0) return
+    event.preventDefault()
+    onMove(by)
+  }
+  return (
+    <li
+      ref={setNodeRef}
+      style={transform === null ? undefined : { transform: `translateY(${transform.y}px)` }}
+      className={`flex items-stretch ${selected ? 'bg-shallow' : ''} ${isDragging ? 'relative z-10 opacity-80' : ''}`}
+    >
+      <button
+        ref={setActivatorNodeRef}
+        type="button"
+        {...attributes}
+        {...listeners}
+        aria-label={`Drag step ${index + 1}`}
+        className="text-muted min-w-[26px] shrink-0 touch-none cursor-grab leading-none hover:bg-shallow"
+      >
+        <svg viewBox="0 0 8 12" className="mx-auto h-3 w-2" aria-hidden>
+          <path d="M0 2H8M0 6H8M0 10H8" stroke="currentColor" strokeWidth="1.2" />
+        </svg>
+      </button>
+      <button
+        type="button"
+        aria-pressed={selected}
+        onClick={onSelect}
+        onKeyDown={keys}
+        className="border-line grid w-full grid-cols-[1.5rem_1fr_auto_3.4rem] items-baseline gap-x-2 border-b border-dotted px-1 py-[3px] text-left hover:bg-shallow"
+      >
+        <span className={`figures ${loud ? 'text-caution' : 'text-muted'}`}>
+          {loud && <span className="sr-only">Needs care: </span>}
+          {index + 1}
+        </span>
+        <span className={loud ? 'text-caution font-medium' : ''}>{stepLine(step)}</span>
+        <span className="figures text-right">
+          {own.map((a) => doseText(a, step.sections ?? 1)).join(' + ')}
+        </span>
+        <span className="figures text-right">
+          {at === undefined ? '' : time(at.endMinute - at.startMinute)}
+        </span>
+      </button>
+    </li>
   )
 }
 
@@ -71,127 +156,7 @@ function doseText(amount: Amount, sections: number): string {
     : `${amount.perSection} × ${sections}`
 }
 
-function sectionsOf(step: Step): number {
-  return step.sections ?? 1
-}
-
 function time(minutes: number): string {
   if (minutes < 0.75) return '½ min'
   return `${Math.round(minutes)} min`
-}
-
-type StepToolsProps = Omit<InOrderProps, 'selected'> & { index: number; step: Step }
-
-function StepTools({ routine, index, step, judgement, onChange, onSelect }: StepToolsProps) {
-  const at = judgement.tide.steps[index]
-  const amount = judgement.amounts.find((a) => a.step === index && a.inner === undefined)
-  const unit = amount?.product.doseUnit?.ml ?? 1
-  const put = (change: Partial<Step>) => onChange(withStep(routine, index, { ...step, ...change }))
-  const minutes = at === undefined ? 0 : Math.max(1, Math.round(at.endMinute - at.startMinute))
-  return (
-    <div className="flex flex-wrap items-center gap-x-4 gap-y-1.5 px-2 py-2">
-      {step.action !== 'EACH_SECTION' && step.untilDry === undefined && (
-        <Tune
-          label="minutes"
-          value={String(minutes)}
-          less={() => put({ minutes: Math.max(1, minutes - 1) })}
-          more={() => put({ minutes: minutes + 1 })}
-        />
-      )}
-      {amount !== undefined && (
-        <Tune
-          label="amount"
-          value={amount.dose}
-          less={() => put({ amountMl: Math.max(0, round(amount.ml - unit)) })}
-          more={() => put({ amountMl: round(amount.ml + unit) })}
-        />
-      )}
-      {step.sections !== undefined && (
-        <Tune
-          label="sections"
-          value={String(step.sections)}
-          less={() => put({ sections: Math.max(1, (step.sections ?? 1) - 1) })}
-          more={() => put({ sections: (step.sections ?? 1) + 1 })}
-        />
-      )}
-      <span className="flex gap-1.5">
-        <Tool
-          label="Earlier"
-          disabled={index === 0}
-          onClick={() => {
-            onChange(movedStep(routine, index, -1))
-            onSelect(index - 1)
-          }}
-        />
-        <Tool
-          label="Later"
-          disabled={index === routine.steps.length - 1}
-          onClick={() => {
-            onChange(movedStep(routine, index, 1))
-            onSelect(index + 1)
-          }}
-        />
-        <Tool
-          label="Leave out"
-          onClick={() => {
-            onChange(withoutStep(routine, index))
-            onSelect(undefined)
-          }}
-        />
-      </span>
-    </div>
-  )
-}
-
-function round(ml: number): number {
-  return Math.round(ml * 100) / 100
-}
-
-function Tool({
-  label,
-  onClick,
-  disabled = false,
-}: {
-  label: string
-  onClick: () => void
-  disabled?: boolean
-}) {
-  return (
-    <button
-      type="button"
-      onClick={onClick}
-      disabled={disabled}
-      className="border-ink bg-paper border px-2 py-0.5 hover:bg-shallow disabled:opacity-40"
-    >
-      {label}
-    </button>
-  )
-}
-
-type TuneProps = { label: string; value: string; less: () => void; more: () => void }
-
-function Tune({ label, value, less, more }: TuneProps) {
-  return (
-    <span className="figures flex items-center gap-1">
-      <button
-        type="button"
-        aria-label={`Less ${label}`}
-        onClick={less}
-        className="border-ink bg-paper h-7 w-7 border hover:bg-shallow"
-      >
-        −
-      </button>
-      <span className="px-1">
-        {value} <span className="text-muted">{value.includes(' ') ? '' : label}</span>
-      </span>
-      <button
-        type="button"
-        aria-label={`More ${label}`}
-        onClick={more}
-        className="border-ink bg-paper h-7 w-7 border hover:bg-shallow"
-      >
-        +
-      </button>
-    </span>
-  )
 }

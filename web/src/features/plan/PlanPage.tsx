@@ -1,18 +1,33 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Link, useNavigate } from 'react-router'
-import { answered, api } from '../../api/client'
-import type { Client, Hair } from '../../api/types'
+import { Link } from 'react-router'
+import { compareQuery } from '../../api/queries'
+import type { Client, Hair, Routine } from '../../api/types'
+import { without } from '../../api/without'
 import { TideChart } from '../../chart/TideChart'
+import { Zoomed } from '../../chart/Zoomed'
 import { Button } from '../../ui/Button'
 import { Caution, Empty, Failure, Waiting } from '../../ui/Notice'
 import { useClient } from '../clients/ClientFrame'
+import { AirPanel } from './AirPanel'
 import { AtTheWater } from './AtTheWater'
+import { Beside } from './Beside'
 import { Expected } from './Expected'
 import { GoalBar } from './GoalBar'
+import { Halves } from './Halves'
 import { InOrder } from './InOrder'
+import { keepSchool } from './keep'
+import { Middle } from './Middle'
+import { eventOf } from './eventOf'
+import { asked, begun, changed, movedStep, picked, redone, undone } from './planState'
+import { PrintedCard } from './PrintedCard'
 import { Resting } from './Resting'
-import { asked, changed, picked, undone } from './planState'
+import { Rivals } from './Rivals'
+import { SchoolsPanel } from './SchoolsPanel'
+import { StepPanel } from './StepPanel'
+import { TakeAlong } from './TakeAlong'
+import { TakeToChair } from './TakeToChair'
+import { Templates } from './Templates'
 import { usePlan, type Plan } from './usePlan'
 
 export function PlanPage() {
@@ -33,7 +48,6 @@ export function PlanPage() {
 function PlanOf({ client, hair }: { client: Client; hair: Hair }) {
   const plan = usePlan(client, hair)
   const { draft, setDraft, open, suggestions, error } = plan
-  const [selected, setSelected] = useState<number | undefined>(undefined)
   return (
     <>
       <GoalBar draft={draft} onChange={(change) => setDraft(asked(draft, change))} />
@@ -50,129 +64,196 @@ function PlanOf({ client, hair }: { client: Client; hair: Hair }) {
       {open === undefined ? (
         suggestions?.nothing === undefined && error === null && <Waiting what="Working out the tide" />
       ) : (
-        <div className="sheet" aria-busy={plan.busy}>
-          <Rivals plan={plan} onPick={(i) => setDraft(picked(draft, i))} />
-          <div className="border-ink border-b">
-            <TideChart
-              tide={open.judgement.tide}
-              routine={open.routine}
-              amounts={open.judgement.amounts}
-              findings={open.judgement.findings}
-              selected={selected}
-              onSelect={(index) => setSelected(index === selected ? undefined : index)}
-              height={290}
-            />
-          </div>
-          <div className="grid lg:h-[max(19rem,calc(100vh-33rem))] lg:grid-cols-[1.1fr_1.15fr_18rem]">
-            <InOrder
-              routine={open.routine}
-              judgement={open.judgement}
-              selected={selected}
-              onSelect={setSelected}
-              onChange={(to) => setDraft(changed(draft, open.routine, to))}
-            />
-            <AtTheWater
-              judgement={open.judgement}
-              why={open.why}
-              selected={selected}
-              onMend={(to) => setDraft(changed(draft, open.routine, to))}
-              onSelect={setSelected}
-              resting={<Resting client={client} setting={plan.setting} />}
-              undo={draft.past.length === 0 ? undefined : () => setDraft(undone(draft))}
-            >
-              <TakeToChair client={client} plan={plan} onTaken={() => setDraft(undefined)} />
-            </AtTheWater>
-            <Expected outcome={open.judgement.outcome} />
-          </div>
-        </div>
+        <Water client={client} plan={plan} open={open} />
       )}
     </>
   )
 }
 
-/** The answer and its rivals, one tap away. */
-function Rivals({ plan, onPick }: { plan: Plan; onPick: (index: number) => void }) {
-  const rivals = plan.suggestions?.suggestions ?? []
-  const { open, draft } = plan
-  return (
-    <div className="border-ink flex flex-wrap items-stretch border-b">
-      {rivals.map((rival, i) => (
-        <button
-          key={rival.name}
-          type="button"
-          aria-pressed={draft.pick === i && draft.routine === undefined}
-          onClick={() => onPick(i)}
-          className="border-line aria-pressed:bg-ink aria-pressed:text-paper border-r px-4 py-1.5 text-left font-semibold hover:bg-shallow"
-        >
-          {rival.name}
-        </button>
-      ))}
-      {open !== undefined && (
-        <p className="figures ml-auto flex items-center px-4 py-1 text-[0.98rem]">
-          {draft.routine !== undefined && <span className="text-muted mr-3">{open.name}</span>}
-          {Math.round(open.judgement.minutes)} min · {Math.round(open.judgement.chairMinutes)} hands on
-          {open.judgement.costCents > 0 && ` · cost ${(open.judgement.costCents / 100).toFixed(2)}`} · lasts
-          about {Math.round(open.judgement.outcome.overall.days)} days
-        </p>
-      )}
-    </div>
-  )
-}
+/** Another routine laid over the one on the water. */
+type Other = { name: string; routine: Routine }
 
-/** The goal of this time is where the next begins. Somebody else's newer version of the client is left alone. */
-async function rememberGoal(client: Client, { draft }: Plan) {
-  const { name, hair, schools, notes, intake } = client
-  await answered(
-    api.PUT('/api/clients/{id}', {
-      params: { path: { id: client.id }, header: { 'If-Match': `"${client.version}"` } },
-      body: {
-        name,
-        goal: draft.goal,
-        limits: draft.limits,
-        ...(hair === undefined ? {} : { hair }),
-        ...(schools === undefined ? {} : { schools }),
-        ...(notes === undefined ? {} : { notes }),
-        ...(intake === undefined ? {} : { intake }),
-      },
-    }),
-  ).catch(() => undefined)
-}
-
-function TakeToChair({ client, plan, onTaken }: { client: Client; plan: Plan; onTaken: () => void }) {
-  const navigate = useNavigate()
+function Water({ client, plan, open }: { client: Client; plan: Plan; open: NonNullable<Plan['open']> }) {
+  const { draft, setDraft, setting, shelf } = plan
+  const { routine, judgement } = open
   const queries = useQueryClient()
-  const { open, setting } = plan
-  const take = useMutation({
-    mutationFn: () => {
-      if (open === undefined) throw new Error('There is no plan to take yet')
-      return answered(
-        api.POST('/api/clients/{id}/wash-days', {
-          params: { path: { id: client.id } },
-          body: { name: open.name, ...setting, routine: open.routine },
-        }),
-      )
-    },
-    onSuccess: async () => {
-      await rememberGoal(client, plan)
-      await queries.invalidateQueries({ queryKey: ['client', client.id] })
-      onTaken()
-      await queries.invalidateQueries({ queryKey: ['client', client.id, 'wash-days'] })
-      await queries.invalidateQueries({ queryKey: ['today'] })
-      await navigate('../chair')
-    },
-  })
-  const stopped = open?.judgement.findings.some((f) => f.severity === 'STOP') ?? true
+  const [selected, setSelected] = useState<number | undefined>(undefined)
+  const [other, setOther] = useState<Other | undefined>(undefined)
+  const [trial, setTrial] = useState<number | undefined>(undefined)
+  const [tab, setTab] = useState('water')
+  const compared = useQuery(compareQuery(setting, routine, other?.routine)).data
+  const beside = other === undefined ? undefined : compared
+  const change = (to: Routine) => {
+    setOther(undefined)
+    setTrial(undefined)
+    setDraft(changed(draft, routine, to))
+  }
+  const lay = (name: string, laid: Routine) => setOther({ name, routine: laid })
+  const select = (index: number | undefined) => {
+    setOther(undefined)
+    setTrial(undefined)
+    setSelected(index)
+  }
+  const step = selected === undefined ? undefined : routine.steps[selected]
   return (
     <>
-      <Button
-        main
-        className="min-h-11 px-6"
-        disabled={stopped || take.isPending}
-        onClick={() => take.mutate()}
-      >
-        Take it to the chair
-      </Button>
-      {take.error !== null && <Failure error={take.error} />}
+      <div className="sheet print:hidden" aria-busy={plan.busy}>
+        <Rivals
+          plan={plan}
+          onPick={(i) => {
+            select(undefined)
+            setDraft(picked(draft, i))
+          }}
+          onLay={lay}
+          onBegin={(at) => setDraft(begun(draft, at))}
+          onLimits={(limits) => setDraft(asked(draft, { limits }))}
+        />
+        <Zoomed>
+          <TideChart
+            tide={judgement.tide}
+            routine={open.judged}
+            amounts={judgement.amounts}
+            findings={judgement.findings}
+            selected={selected}
+            onSelect={(index) => select(index === selected ? undefined : index)}
+            actual={beside?.other.tide}
+            beginsAt={draft.beginsAt}
+            onMove={(from, to) => {
+              change(movedStep(routine, from, to))
+              setSelected(to)
+            }}
+            dryBy={draft.limits.mustBeDryBy}
+            event={eventOf(client, draft.beginsAt)}
+            height={264}
+          />
+        </Zoomed>
+        <div className="grid lg:h-[max(19rem,calc(100vh-31.6rem))] lg:grid-cols-[1fr_1.12fr_21rem]">
+          <InOrder
+            name={draft.routine === undefined ? undefined : open.name}
+            routine={routine}
+            judgement={judgement}
+            selected={selected}
+            onSelect={select}
+            onChange={change}
+          />
+          <Middle
+            tab={tab}
+            onTab={setTab}
+            inHand={inHand()}
+            tabs={[
+              {
+                value: 'water',
+                label: 'At the water',
+                content: (
+                  <AtTheWater
+                    judgement={judgement}
+                    why={open.why}
+                    onMend={change}
+                    onPreview={lay}
+                    onSelect={select}
+                    resting={<Resting client={client} setting={setting} />}
+                  />
+                ),
+              },
+              {
+                value: 'schools',
+                label: 'Schools',
+                content: (
+                  <SchoolsPanel
+                    setting={setting}
+                    shelf={shelf}
+                    onPreview={lay}
+                    onToday={(key, side) =>
+                      setDraft(asked(draft, { schools: { ...setting.schools, [key]: side } }))
+                    }
+                    onClient={(key, side) => void keepSchool(client, key, side, queries)}
+                  />
+                ),
+              },
+              {
+                value: 'air',
+                label: 'Air',
+                content: (
+                  <AirPanel
+                    air={setting.air}
+                    typed={draft.air !== undefined}
+                    setting={setting}
+                    shelf={shelf}
+                    onTyped={(air) => setDraft(asked(draft, { air }))}
+                    onInstruments={() => setDraft(without(asked(draft, {}), 'air'))}
+                  />
+                ),
+              },
+              {
+                value: 'kept',
+                label: 'Templates',
+                content: <Templates setting={setting} shelf={shelf} routine={routine} onTake={change} />,
+              },
+              {
+                value: 'along',
+                label: 'Take along',
+                content: <TakeAlong setting={setting} routine={routine} onTake={change} />,
+              },
+            ]}
+            foot={
+              <>
+                <TakeToChair client={client} plan={plan} onTaken={() => setDraft(undefined)} />
+                <Button disabled={draft.past.length === 0} onClick={() => setDraft(undone(draft, routine))}>
+                  Undo
+                </Button>
+                <Button
+                  disabled={(draft.future ?? []).length === 0}
+                  onClick={() => setDraft(redone(draft, routine))}
+                >
+                  Redo
+                </Button>
+                {draft.routine !== undefined && (
+                  <Button onClick={() => setDraft(picked(draft, draft.pick))}>As suggested</Button>
+                )}
+              </>
+            }
+          />
+          <Expected outcome={judgement.outcome} />
+        </div>
+      </div>
+      <PrintedCard client={client} routine={open.judged} judgement={judgement} beginsAt={draft.beginsAt} />
     </>
   )
+
+  function inHand() {
+    if (other !== undefined)
+      return (
+        <Beside
+          name={other.name}
+          compared={beside}
+          onTake={() => change(other.routine)}
+          onLeave={() => setOther(undefined)}
+        />
+      )
+    if (trial !== undefined)
+      return (
+        <Halves
+          routine={routine}
+          index={trial}
+          shelf={shelf}
+          onTake={change}
+          onLeave={() => setTrial(undefined)}
+        />
+      )
+    if (selected === undefined || step === undefined) return null
+    return (
+      <StepPanel
+        routine={routine}
+        index={selected}
+        step={step}
+        judgement={judgement}
+        why={open.why}
+        shelf={shelf}
+        onChange={change}
+        onSelect={select}
+        onPreview={lay}
+        onHalves={setTrial}
+      />
+    )
+  }
 }

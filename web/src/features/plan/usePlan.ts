@@ -12,7 +12,18 @@ import type {
   Suggestions,
 } from '../../api/types'
 import { useStored } from '../../ui/useStored'
+import { useLookAhead } from './useLookAhead'
 import { isPlanDraft, USUAL_GOAL, USUAL_LIMITS, type PlanDraft } from './planState'
+
+export type Open = {
+  name: string
+  /** As hands have left it; the judgement follows within a moment. */
+  routine: Routine
+  judgement: Judgement
+  /** What the judgement is of. */
+  judged: Routine
+  why: Reason[]
+}
 
 export type Plan = {
   draft: PlanDraft
@@ -20,9 +31,10 @@ export type Plan = {
   setting: Setting
   suggestions: Suggestions | undefined
   /** What is on the water now; undefined until the first answer. */
-  open: { name: string; routine: Routine; judgement: Judgement; why: Reason[] } | undefined
+  open: Open | undefined
   error: Error | null
   busy: boolean
+  shelf: Product[]
 }
 
 const MILD: Air = { temperatureC: 22, relativeHumidity: 52 }
@@ -48,14 +60,15 @@ export function usePlan(client: Client, hair: Hair): Plan {
   const setting: Setting = {
     hair,
     goal: draft.goal,
-    air: worn === undefined ? air : { ...air, outdoors: worn },
-    schools: client.schools ?? NO_SIDE,
+    air: draft.air ?? (worn === undefined ? air : { ...air, outdoors: worn }),
+    schools: draft.schools ?? client.schools ?? NO_SIDE,
     limits: draft.limits,
   }
   const suggested = useQuery({
     ...suggestQuery(setting, shelf.data ?? NOTHING),
     enabled: shelf.data !== undefined,
   })
+  useLookAhead(setting, shelf.data ?? NOTHING, suggested.isSuccess && !suggested.isPlaceholderData)
   const suggestion = suggested.data?.suggestions[draft.pick] ?? suggested.data?.suggestions[0]
   const edited = draft.routine
   const check = useQuery({
@@ -70,23 +83,32 @@ export function usePlan(client: Client, hair: Hair): Plan {
     open: opened(),
     error: shelf.error ?? suggested.error ?? (edited === undefined ? null : check.error),
     busy: suggested.isFetching || check.isFetching,
+    shelf: shelf.data ?? NOTHING,
   }
 
   function opened(): Plan['open'] {
     if (edited !== undefined) {
-      if (check.data === undefined) return undefined
-      const steps = check.data.tide.steps.length
-      // While a new answer is under way the old one is shown with the routine it belongs to.
-      if (steps !== edited.steps.length && suggestion === undefined) return undefined
+      // Until the first answer comes what was there stays on the water.
+      const drawn =
+        check.data ??
+        (suggestion === undefined ? undefined : { routine: suggestion.routine, judgement: suggestion })
+      if (drawn === undefined) return undefined
       return {
         name: suggestion === undefined ? 'By hand' : `${suggestion.name}, changed`,
-        routine: steps === edited.steps.length ? edited : (draft.past.at(-1) ?? edited),
-        judgement: check.data,
+        routine: edited,
+        judgement: drawn.judgement,
+        judged: drawn.routine,
         why: suggestion?.why ?? [],
       }
     }
     return suggestion === undefined
       ? undefined
-      : { name: suggestion.name, routine: suggestion.routine, judgement: suggestion, why: suggestion.why }
+      : {
+          name: suggestion.name,
+          routine: suggestion.routine,
+          judgement: suggestion,
+          judged: suggestion.routine,
+          why: suggestion.why,
+        }
   }
 }

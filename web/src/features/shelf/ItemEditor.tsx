@@ -1,13 +1,16 @@
 import { useQuery } from '@tanstack/react-query'
 import { labelQuery } from '../../api/queries'
-import type { BottleFacts, LabelReading, Product, ShelfItem, ShelfItemDraft } from '../../api/types'
+import type { BottleFacts, Client, LabelReading, Product, ShelfItem, ShelfItemDraft } from '../../api/types'
+import { without } from '../../api/without'
 import { Button } from '../../ui/Button'
 import { NumberField } from '../../ui/NumberField'
 import { Select } from '../../ui/Select'
 import { TextField } from '../../ui/TextField'
 import { LabelMarkup } from './LabelMarkup'
 import { Measure } from './Measure'
+import { OnHair } from './OnHair'
 import { Photo } from './Photo'
+import { ruleOf } from './ShelfRow'
 import { ShelfSelect } from './ShelfSelect'
 import { ROLES } from './shelfWords'
 import { Traits } from './Traits'
@@ -15,8 +18,8 @@ import { Traits } from './Traits'
 type ItemEditorProps = {
   draft: ShelfItemDraft
   item: ShelfItem | undefined
-  /** What breaks the chosen client's list. */
-  rule: 'STRICT' | 'LOOSE' | 'NONE'
+  /** Whose hair and list it is read for. */
+  client: Client | undefined
   onChange: (draft: ShelfItemDraft) => void
 }
 
@@ -29,12 +32,12 @@ const WINDOW_FROM: readonly { value: NonNullable<BottleFacts['windowFrom']> | ''
 ]
 
 /** One bottle: its label read in place, what follows, and the values plans are made from. */
-export function ItemEditor({ draft, item, rule, onChange }: ItemEditorProps) {
+export function ItemEditor({ draft, item, client, onChange }: ItemEditorProps) {
   const { product } = draft
   const reading = useQuery(labelQuery(product.ingredients ?? '', product.role)).data
   const labelled = (product.ingredients ?? '').trim() !== ''
   const put = (change: Partial<Product>) => onChange({ ...draft, product: { ...product, ...change } })
-  const less = (field: keyof Product) => onChange({ ...draft, product: strip(product, field) })
+  const less = (field: keyof Product) => onChange({ ...draft, product: without(product, field) as Product })
   return (
     <div className="grid gap-3">
       <div className="grid gap-3 sm:grid-cols-[1fr_auto_auto]">
@@ -54,12 +57,13 @@ export function ItemEditor({ draft, item, rule, onChange }: ItemEditorProps) {
           className="border-ink bg-paper w-full border px-2 py-1 leading-snug"
         />
       </label>
+      <OnHair product={product} client={client} />
       {labelled && reading !== undefined && (
         <>
           <Traits reading={reading} product={product} />
           <LabelMarkup
             reading={reading}
-            broken={brokenNames(reading, rule)}
+            broken={brokenNames(reading, ruleOf(client))}
             onCorrect={(written, name) =>
               put({ ingredients: (product.ingredients ?? '').replace(written, name) })
             }
@@ -114,7 +118,7 @@ export function ItemEditor({ draft, item, rule, onChange }: ItemEditorProps) {
             onChange({
               ...draft,
               facts:
-                windowFrom === '' ? strip(draft.facts ?? {}, 'windowFrom') : { ...draft.facts, windowFrom },
+                windowFrom === '' ? without(draft.facts ?? {}, 'windowFrom') : { ...draft.facts, windowFrom },
             })
           }
         />
@@ -173,7 +177,7 @@ export function ItemEditor({ draft, item, rule, onChange }: ItemEditorProps) {
           onChange={(day) =>
             onChange({
               ...draft,
-              facts: day === '' ? strip(draft.facts ?? {}, 'openedOn') : { ...draft.facts, openedOn: day },
+              facts: day === '' ? without(draft.facts ?? {}, 'openedOn') : { ...draft.facts, openedOn: day },
             })
           }
         />
@@ -239,11 +243,7 @@ function ownValue(draft: ShelfItemDraft, value: LabelValue): ShelfItemDraft {
   return { ...draft, facts: { ...draft.facts, fromLabel } }
 }
 
-function strip<T extends object>(some: T, field: keyof T): T {
-  return Object.fromEntries(Object.entries(some).filter(([key]) => key !== field)) as T
-}
-
-function brokenNames(reading: LabelReading, rule: ItemEditorProps['rule']): ReadonlySet<string> {
+function brokenNames(reading: LabelReading, rule: ReturnType<typeof ruleOf>): ReadonlySet<string> {
   const broken = rule === 'NONE' ? [] : reading.breaks[rule]
   return new Set(broken.map((line) => line.slice(0, line.lastIndexOf(': '))))
 }

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useId } from 'react'
-import { ApiError } from '../../api/client'
+import { sendPicture } from '../../api/sendPicture'
 import type { ShelfItem } from '../../api/types'
 import { Button } from '../../ui/Button'
 import { Failure } from '../../ui/Notice'
@@ -10,8 +10,14 @@ export function Photo({ item }: { item: ShelfItem }) {
   const queries = useQueryClient()
   const id = useId()
   const done = () => queries.invalidateQueries({ queryKey: ['products'] })
-  const keep = useMutation({ mutationFn: (file: File) => send(item.id, 'PUT', file), onSuccess: done })
-  const remove = useMutation({ mutationFn: () => send(item.id, 'DELETE', undefined), onSuccess: done })
+  const keep = useMutation({
+    mutationFn: (file: File) => sendPicture(`/api/shelf/items/${item.id}/photo`, file),
+    onSuccess: done,
+  })
+  const remove = useMutation({
+    mutationFn: () => sendPicture(`/api/shelf/items/${item.id}/photo`, undefined),
+    onSuccess: done,
+  })
   return (
     <div className="flex flex-wrap items-end gap-3">
       {item.hasPhoto && (
@@ -39,19 +45,4 @@ export function Photo({ item }: { item: ShelfItem }) {
       {keep.error !== null && <Failure error={keep.error} />}
     </div>
   )
-}
-
-async function send(id: number, method: 'PUT' | 'DELETE', file: File | undefined) {
-  const response = await fetch(`/api/shelf/items/${id}/photo`, {
-    method,
-    ...(file === undefined ? {} : { body: file, headers: { 'Content-Type': file.type || 'image/*' } }),
-  })
-  if (!response.ok) {
-    const problem: unknown = await response.json().catch(() => ({}))
-    const detail =
-      typeof problem === 'object' && problem !== null && 'detail' in problem
-        ? String(problem.detail)
-        : 'It could not be kept.'
-    throw new ApiError(response.status, detail, [], undefined)
-  }
 }

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { answered, api } from '../../api/client'
 import { clientsQuery, shelfQuery, takesQuery } from '../../api/queries'
 import type { Client, ProductUse, ShelfItem, ShelfItemDraft } from '../../api/types'
@@ -10,7 +10,7 @@ import { TextField } from '../../ui/TextField'
 import { Exchange } from './Exchange'
 import { GoesWith } from './GoesWith'
 import { ItemEditor } from './ItemEditor'
-import { breaksFor, Row, ruleOf, stays } from './ShelfRow'
+import { breaksFor, Row, stays } from './ShelfRow'
 import { NEW_PRODUCT, roleLabel, ROLES } from './shelfWords'
 
 type Open = { what: 'nothing' } | { what: 'new' } | { what: 'files' } | { what: 'item'; id: number }
@@ -31,7 +31,12 @@ export function ShelfPage() {
   const [forId, setForId] = useState('')
   const [filter, setFilter] = useState<Filter>({ text: '', role: '', only: 'all' })
   const [open, setOpen] = useState<Open>({ what: 'nothing' })
+  const detail = useRef<HTMLDivElement>(null)
   const client = clients.find((c) => String(c.id) === forId)
+  // On a phone the bottle opens below the list: go there.
+  useEffect(() => {
+    if (open.what !== 'nothing' && window.innerWidth < 1024) detail.current?.scrollIntoView()
+  }, [open])
   const stock = (items ?? []).map((item) => item.product.stockMl ?? '').join()
   const uses = useQuery(takesQuery(client?.hair, stock)).data ?? []
   if (error !== null) return <Failure error={error} />
@@ -40,7 +45,10 @@ export function ShelfPage() {
   const shown = items.filter((item) => fits(item, filter, client, use(item.id)))
   return (
     <>
-      <div className="flex flex-wrap items-end gap-x-4 gap-y-2 py-3">
+      <p className="hidden pb-2 print:block">
+        Shelf, {items.length} bottles. Amounts for {client?.name ?? 'a usual head of 30 cm'}.
+      </p>
+      <div className="flex flex-wrap items-end gap-x-4 gap-y-2 py-3 print:hidden">
         <h1 className="mr-2 text-2xl font-semibold">Shelf</h1>
         <TextField label="Search" value={filter.text} onChange={(text) => setFilter({ ...filter, text })} />
         <Select
@@ -98,7 +106,7 @@ export function ShelfPage() {
             ))}
           </ul>
         </section>
-        <div className="min-h-0 overflow-y-auto print:hidden">
+        <div ref={detail} className="min-h-0 scroll-mt-2 overflow-y-auto print:hidden">
           <Detail open={open} setOpen={setOpen} items={items} client={client} />
         </div>
       </div>
@@ -242,7 +250,7 @@ function Editing({ item, items, client, onSaved, onGone }: EditingProps) {
       <h2 className="text-lg leading-none font-semibold">
         {item === undefined ? 'A new bottle' : item.product.name}
       </h2>
-      <ItemEditor draft={draft} item={item} rule={ruleOf(client)} onChange={setEdited} />
+      <ItemEditor draft={draft} item={item} client={client} onChange={setEdited} />
       {save.error !== null && <Failure error={save.error} />}
       <div className="flex flex-wrap gap-3">
         <Button main disabled={edited === undefined || save.isPending} onClick={() => save.mutate()}>

@@ -43,12 +43,15 @@ export function Row({ item, use, client, open, onOpen }: RowProps) {
           {use === undefined ? '' : use.dose}
           {use?.costCents === undefined ? '' : ` · ${(use.costCents / 100).toFixed(2)} a wash`}
         </span>
-        <span className="flex items-center gap-3 text-sm">
+        <span className="flex items-center gap-3 text-sm whitespace-nowrap">
           <span className="figures">hold {product.hold}</span>
           <span className="figures">rich {product.richness}</span>
           <Window low={product.windowLow} high={product.windowHigh} />
         </span>
         <span className="text-muted text-right text-sm">
+          {product.stockMl !== undefined && (
+            <span className="hidden print:inline">{Math.round(product.stockMl)} ml · </span>
+          )}
           {use?.washesLeft === undefined ? '' : `${Math.floor(use.washesLeft)} washes left`}
           {use?.reorder === true && <b className="text-ink"> · reorder</b>}
           {stays(item) && <b className="text-ink"> · builds up</b>}
@@ -67,7 +70,7 @@ export function Row({ item, use, client, open, onOpen }: RowProps) {
 function Window({ low, high }: { low: number; high: number }) {
   return (
     <span className="figures flex items-center gap-1.5">
-      <svg viewBox="0 0 104 12" className="h-3 w-20" aria-hidden>
+      <svg viewBox="0 0 104 12" className="h-3 w-14 sm:w-20" aria-hidden>
         <rect x="2" y="5" width="100" height="2" fill="var(--water)" />
         <path
           d={`M${2 + low} 1v10M${2 + high} 1v10M${2 + low} 6H${2 + high}`}

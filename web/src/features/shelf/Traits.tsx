@@ -17,14 +17,12 @@ export function Traits({ reading, product }: { reading: LabelReading; product: P
   if (traits.dryingAlcohol) said.push('drying alcohol')
   if (traits.parabens) said.push('parabens')
   if (traits.propellant) said.push('propellant: away from flame and hot elements')
-  const stays = traits.silicones === 'BUILDS_UP' || traits.waxes || traits.mineralOil
   return (
     <ul className="grid gap-0.5">
       <li>
         <b className="font-semibold">{product.name === '' ? 'This bottle' : product.name}:</b>{' '}
         {said.join(' · ')}.
       </li>
-      {stays && <li>Builds up where only mild cleansers follow: clarify, or choose another.</li>}
       {allergens.length > 0 && <li>Fragrance allergens named: {allergens.join(', ')}.</li>}
       {unknown.length > 0 && <li>Not in the dictionary, left open: {unknown.join(', ')}.</li>}
     </ul>

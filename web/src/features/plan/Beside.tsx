@@ -1,0 +1,97 @@
+import type { Compared } from '../../api/types'
+import { SCORE_LABEL, ZONE_LABEL } from '../../api/words'
+import { ZONES } from '../../api/types'
+import { Button } from '../../ui/Button'
+import { Waiting } from '../../ui/Notice'
+
+type BesideProps = {
+  name: string
+  compared: Compared | undefined
+  onTake: () => void
+  onLeave: () => void
+}
+
+/** Another routine laid over this one: what it does otherwise and what that would change. */
+export function Beside({ name, compared, onTake, onLeave }: BesideProps) {
+  return (
+    <section aria-label={`Beside: ${name}`} className="grid content-start gap-2">
+      <p className="flex items-center gap-2">
+        <svg viewBox="0 0 40 8" className="h-2 w-10" aria-hidden>
+          <path
+            d="M0 4H40"
+            stroke="var(--ink)"
+            strokeWidth="2"
+            strokeDasharray="1.5 3"
+            strokeLinecap="round"
+          />
+        </svg>
+        <span>
+          Laid over it: <b className="font-semibold">{name}</b>
+        </span>
+      </p>
+      {compared === undefined ? (
+        <Waiting what="Running both" />
+      ) : (
+        <>
+          <p>
+            {compared.otherwise.length === 0
+              ? 'The same products, hands and drying.'
+              : `${compared.otherwise.join('; ')}.`}
+          </p>
+          <p className="figures">
+            {longer(compared.minutes, 'min')} · hands on {longer(compared.chairMinutes, 'min')}
+            {compared.costCents !== 0 && ` · cost ${signed(compared.costCents / 100, 2)}`} · findings{' '}
+            {compared.one.findings.length} → {compared.other.findings.length}
+          </p>
+          <table className="figures w-full text-[0.95rem]">
+            <caption className="sr-only">What it moves, overall and by zone</caption>
+            <thead>
+              <tr className="text-muted text-left">
+                <th className="font-semibold">overall</th>
+                <th />
+                {ZONES.map((zone) => (
+                  <th key={zone} className="text-right font-semibold">
+                    {ZONE_LABEL[zone]}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {compared.moved.map(({ score, by }) => (
+                <tr key={score} className="border-line border-t border-dotted">
+                  <td>{SCORE_LABEL[score]}</td>
+                  <td className="pr-2 text-right">{signed(by, 1)}</td>
+                  {ZONES.map((zone) => (
+                    <td key={zone} className="text-muted text-right">
+                      {zoneMove(compared, zone, score)}
+                    </td>
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          {compared.moved.length === 0 && <p>Nothing in the result moves by a tenth.</p>}
+        </>
+      )}
+      <div className="flex gap-2">
+        <Button main onClick={onTake}>
+          Take it
+        </Button>
+        <Button onClick={onLeave}>Leave it</Button>
+      </div>
+    </section>
+  )
+}
+
+function zoneMove(compared: Compared, zone: keyof Compared['movedByZone'], score: string): string {
+  const own = compared.movedByZone[zone]?.find((moved) => moved.score === score)
+  return own === undefined ? '·' : signed(own.by, 1)
+}
+
+function signed(by: number, digits: number): string {
+  return `${by < 0 ? '−' : '+'}${Math.abs(by).toFixed(digits)}`
+}
+
+function longer(minutes: number, unit: string): string {
+  return Math.abs(minutes) < 0.5 ? `same ${unit}` : `${signed(minutes, 0)} ${unit}`
+}

@@ -1,0 +1,60 @@
+import { useMutation } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answered, api } from '../../api/client'
+import type { Product, Routine } from '../../api/types'
+import { Button } from '../../ui/Button'
+import { Failure } from '../../ui/Notice'
+import { Select } from '../../ui/Select'
+
+type HalvesProps = {
+  routine: Routine
+  index: number
+  shelf: readonly Product[]
+  onTake: (routine: Routine) => void
+  onLeave: () => void
+}
+
+/** One head split for a trial: what it will tell, and what it will not. */
+export function Halves({ routine, index, shelf, onTake, onLeave }: HalvesProps) {
+  const own = routine.steps[index]?.product
+  const others = shelf.filter((p) => p.role === own?.role && p.name !== own.name)
+  const [name, setName] = useState(others[0]?.name ?? '')
+  const other = others.find((p) => p.name === name)
+  const split = useMutation({
+    mutationFn: (product: Product) =>
+      answered(api.POST('/api/routines/halves', { body: { routine, step: index, product } })),
+  })
+  if (other === undefined)
+    return (
+      <div className="grid justify-items-start gap-2">
+        <p>There is no other {own?.role.toLowerCase().replace('_', '-')} on the shelf to try against it.</p>
+        <Button onClick={onLeave}>Close</Button>
+      </div>
+    )
+  return (
+    <section aria-label="Two halves" className="grid justify-items-start gap-2">
+      <p>
+        Left half with <b className="font-semibold">{own?.name}</b>, right half with another; all else alike.
+      </p>
+      <Select
+        label="Right half"
+        options={others.map((p) => ({ value: p.name, label: p.name }))}
+        value={name}
+        onChange={setName}
+      />
+      {split.error !== null && <Failure error={split.error} />}
+      {split.data === undefined ? (
+        <Button onClick={() => split.mutate(other)}>What would it tell?</Button>
+      ) : (
+        <>
+          <p>{split.data.tells}</p>
+          <p className="text-muted">{split.data.tellsNot}</p>
+          <Button main onClick={() => onTake(split.data.routine)}>
+            Split the head
+          </Button>
+        </>
+      )}
+      <Button onClick={onLeave}>Leave it whole</Button>
+    </section>
+  )
+}

@@ -1,0 +1,52 @@
+import { Tabs } from 'radix-ui'
+import type { ReactNode } from 'react'
+
+type MiddleProps = {
+  /** What is in hand takes the place of the tabs: a step, another routine laid over, a trial. */
+  inHand: ReactNode
+  tab: string
+  onTab: (tab: string) => void
+  tabs: readonly { value: string; label: string; content: ReactNode }[]
+  foot: ReactNode
+}
+
+/** Between the steps and the result: what is said, or what is in hand. */
+export function Middle({ inHand, tab, onTab, tabs, foot }: MiddleProps) {
+  return (
+    <section
+      aria-label="At the water"
+      className="border-line flex min-h-0 flex-col border-b lg:border-r lg:border-b-0"
+    >
+      {inHand === null ? (
+        <Tabs.Root value={tab} onValueChange={onTab} className="flex min-h-0 flex-1 flex-col">
+          <Tabs.List aria-label="At the water" className="flex flex-wrap gap-x-4 px-4 pt-2.5">
+            {tabs.map(({ value, label }) => (
+              <Tabs.Trigger
+                key={value}
+                value={value}
+                className="label data-[state=active]:border-ink data-[state=active]:text-ink border-b-2 border-transparent pb-0.5 hover:border-line"
+              >
+                {label}
+              </Tabs.Trigger>
+            ))}
+          </Tabs.List>
+          {tabs.map(({ value, content }) => (
+            <Tabs.Content key={value} value={value} className="min-h-0 flex-1 overflow-y-auto px-4 py-2">
+              {content}
+            </Tabs.Content>
+          ))}
+        </Tabs.Root>
+      ) : (
+        <div
+          className="min-h-0 flex-1 overflow-y-auto px-4 py-3"
+          tabIndex={0}
+          role="group"
+          aria-label="In hand"
+        >
+          {inHand}
+        </div>
+      )}
+      <div className="border-line flex flex-wrap items-center gap-2 border-t px-4 py-2">{foot}</div>
+    </section>
+  )
+}

@@ -1,0 +1,62 @@
+import type { Client, Judgement, Routine } from '../../api/types'
+import { minutesText, stepLine } from '../../api/words'
+import { TideChart } from '../../chart/TideChart'
+
+type PrintedCardProps = {
+  client: Client
+  routine: Routine
+  judgement: Judgement
+  beginsAt: string | undefined
+}
+
+/** One page to take along: the tide, the steps with amounts, the cautions. The first name only. */
+export function PrintedCard({ client, routine, judgement, beginsAt }: PrintedCardProps) {
+  const { tide, amounts, cautions, outcome } = judgement
+  return (
+    <section className="card hidden print:block" aria-hidden>
+      <h1 className="flex items-baseline justify-between text-2xl font-semibold">
+        <span>{client.name.split(' ')[0]}’s wash-and-go</span>
+        <span className="figures text-base">
+          {minutesText(judgement.minutes)}, {minutesText(judgement.chairMinutes)} hands on · lasts about{' '}
+          {Math.round(outcome.overall.days)} days
+        </span>
+      </h1>
+      <div className="border-ink my-3 border">
+        <TideChart
+          tide={tide}
+          routine={routine}
+          amounts={amounts}
+          findings={[]}
+          beginsAt={beginsAt}
+          height={250}
+          printed
+        />
+      </div>
+      <ol>
+        {routine.steps.map((step, i) => (
+          <li
+            key={i}
+            className="border-line grid grid-cols-[1.6rem_1fr_auto] gap-x-3 border-b border-dotted py-1"
+          >
+            <span className="figures text-muted">{i + 1}</span>
+            <span>{stepLine(step)}</span>
+            <span className="figures text-right">
+              {amounts
+                .filter((a) => a.step === i)
+                .map((a) => (a.perSection === a.dose ? a.dose : `${a.dose} (${a.perSection} a section)`))
+                .join(' + ')}
+            </span>
+          </li>
+        ))}
+      </ol>
+      <ul className="mt-3 text-sm">
+        {cautions.map((caution) => (
+          <li key={caution.text}>
+            ⚑ {caution.step === undefined ? '' : `Step ${caution.step + 1}: `}
+            {caution.text}
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

@@ -1,0 +1,89 @@
+import { useMutation } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answered, api } from '../../api/client'
+import type { Setting } from '../../api/queries'
+import type { Routine } from '../../api/types'
+import { Button } from '../../ui/Button'
+import { Failure } from '../../ui/Notice'
+
+type TakeAlongProps = {
+  setting: Setting
+  routine: Routine
+  onTake: (routine: Routine) => void
+}
+
+/** The routine out of here and into here: a printed card, a message, a file. */
+export function TakeAlong({ setting, routine, onTake }: TakeAlongProps) {
+  const [brought, setBrought] = useState('')
+  const text = useMutation({
+    mutationFn: () => answered(api.POST('/api/routines/text', { body: { ...setting, routine } })),
+  })
+  const take = useMutation({
+    mutationFn: async () => {
+      const routine = parsed(brought)
+      // What cannot be used comes back with every fault, and nothing has changed.
+      await answered(api.POST('/api/routines/check', { body: { ...setting, routine } }))
+      return routine
+    },
+    onSuccess: (routine) => {
+      setBrought('')
+      onTake(routine)
+    },
+  })
+  return (
+    <div className="grid gap-3">
+      <div className="flex flex-wrap gap-2">
+        <Button onClick={() => window.print()}>Print the card</Button>
+        <Button onClick={() => text.mutate()}>As a message</Button>
+        <a
+          className="border-ink bg-paper border px-3.5 py-1.5 font-semibold hover:bg-shallow"
+          download="routine.json"
+          href={`data:application/json,${encodeURIComponent(JSON.stringify(routine, null, 2))}`}
+        >
+          As a file
+        </a>
+      </div>
+      {text.error !== null && <Failure error={text.error} />}
+      {text.data !== undefined && (
+        <div className="grid justify-items-start gap-2">
+          <pre className="bg-shallow max-h-48 w-full overflow-auto p-2 font-sans text-sm whitespace-pre-wrap">
+            {text.data.text}
+          </pre>
+          <Button onClick={() => void navigator.clipboard.writeText(text.data.text)}>Copy the message</Button>
+        </div>
+      )}
+      <label className="grid gap-1">
+        <span className="label">Bring a routine: a file, or its text pasted</span>
+        <input
+          type="file"
+          accept="application/json,.json"
+          className="text-sm"
+          onChange={(event) => void event.target.files?.[0]?.text().then(setBrought)}
+        />
+        <textarea
+          aria-label="A routine, pasted"
+          rows={3}
+          value={brought}
+          onChange={(event) => setBrought(event.target.value)}
+          className="border-ink bg-paper w-full border px-2 py-1"
+        />
+      </label>
+      {take.error !== null && <Failure error={take.error} />}
+      <Button
+        className="justify-self-start"
+        disabled={brought.trim() === '' || take.isPending}
+        onClick={() => take.mutate()}
+      >
+        Put it on the water
+      </Button>
+    </div>
+  )
+}
+
+function parsed(text: string): Routine {
+  try {
+    return JSON.parse(text) as Routine
+  } catch {
+    throw new Error('This is not a routine file: it must be JSON, with formatVersion and steps.')
+  }
+}

@@ -1,0 +1,76 @@
+import type { Setting } from '../../api/queries'
+import type { Goal, Limits } from '../../api/types'
+import { without } from '../../api/without'
+import { TOOLS } from '../../api/words'
+
+/** What is wanted, in the order it stands on the screen. */
+export const WISHES = [
+  ['definition', 'Definition'],
+  ['volume', 'Volume'],
+  ['length', 'Kept length'],
+  ['softness', 'Softness'],
+  ['longevity', 'Days'],
+  ['lowFrizz', 'No frizz'],
+] as const
+
+export type Wish = (typeof WISHES)[number][0]
+
+const MOST = 3
+const STEP_MINUTES = 15
+const LEAST_MINUTES = 30
+const MOST_MINUTES = 1440
+
+/** Frizz counts as definition does where nothing is said of it. */
+export function degree(goal: Goal, wish: Wish): number {
+  return wish === 'lowFrizz' ? (goal.lowFrizz ?? goal.definition) : goal[wish]
+}
+
+export function wished(goal: Goal, wish: Wish, degreeWanted: number): Goal {
+  return { ...goal, [wish]: degreeWanted }
+}
+
+/** A quarter of an hour more or less, within a day. */
+export function minutesBy(minutes: number, steps: number): number {
+  return Math.min(MOST_MINUTES, Math.max(LEAST_MINUTES, minutes + steps * STEP_MINUTES))
+}
+
+export type OwnedTool = NonNullable<Limits['tools']>[number]
+
+export function toolsHere(limits: Limits): OwnedTool[] {
+  return limits.tools ?? TOOLS.map((tool) => tool.value)
+}
+
+/** With just these tools here, always in the same order; with all of them nothing is said of tools. */
+export function withTools(limits: Limits, here: readonly OwnedTool[]): Limits {
+  const tools = TOOLS.map((tool) => tool.value).filter((tool) => here.includes(tool))
+  return tools.length === TOOLS.length ? without(limits, 'tools') : { ...limits, tools }
+}
+
+function toggled(here: OwnedTool[], tool: OwnedTool): OwnedTool[] {
+  return here.includes(tool) ? here.filter((own) => own !== tool) : [...here, tool]
+}
+
+/** Every question one tap on the controls away from this one, the nearest first. */
+export function nearby(setting: Setting): Setting[] {
+  const near: Setting[] = []
+  const far: Setting[] = []
+  for (const [wish] of WISHES) {
+    const now = degree(setting.goal, wish)
+    for (let to = 0; to <= MOST; to++) {
+      if (to === now) continue
+      const into = Math.abs(to - now) === 1 ? near : far
+      into.push({ ...setting, goal: wished(setting.goal, wish, to) })
+    }
+  }
+  for (const steps of [1, -1]) {
+    const minutes = minutesBy(setting.limits.minutes, steps)
+    if (minutes !== setting.limits.minutes) {
+      near.push({ ...setting, limits: { ...setting.limits, minutes } })
+    }
+  }
+  const here = toolsHere(setting.limits)
+  for (const { value } of TOOLS) {
+    far.push({ ...setting, limits: withTools(setting.limits, toggled(here, value)) })
+  }
+  return [...near, ...far]
+}
