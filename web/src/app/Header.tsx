@@ -7,12 +7,13 @@ export function Header() {
   const { theme, toggle } = useTheme()
   const air = useQuery(airQuery).data
   return (
-    <header className="border-ink flex flex-wrap items-center gap-x-6 border-b px-3 py-2 sm:px-6">
-      <NavLink to="/" className="figures text-xl tracking-[0.14em] uppercase">
+    <header className="border-ink flex flex-wrap items-center gap-x-3.5 border-b px-3 py-2 sm:gap-x-6 sm:px-6">
+      <NavLink to="/" className="figures text-lg tracking-[0.08em] uppercase sm:text-xl sm:tracking-[0.14em]">
         Even Tide
       </NavLink>
-      <nav aria-label="Main" className="flex gap-5">
+      <nav aria-label="Main" className="flex gap-3 sm:gap-5">
         <Place to="/" label="Today" />
+        <Place to="/clients" label="Clients" isWhole />
         <Place to="/shelf" label="Shelf" />
       </nav>
       <div className="figures ml-auto flex items-center gap-4 text-[0.95rem]">
@@ -36,11 +37,12 @@ export function Header() {
   )
 }
 
-function Place({ to, label }: { to: string; label: string }) {
+/** @param isWhole a place of its own, not also of what lies below it */
+function Place({ to, label, isWhole = false }: { to: string; label: string; isWhole?: boolean }) {
   return (
     <NavLink
       to={to}
-      end={to === '/'}
+      end={to === '/' || isWhole}
       className="aria-[current=page]:border-ink border-b-2 border-transparent py-1 font-medium hover:border-line"
     >
       {label}

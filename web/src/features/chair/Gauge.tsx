@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react'
 import { wetnessWord } from '../../api/words'
 
 type GaugeProps = {
@@ -7,16 +8,18 @@ type GaugeProps = {
   /** The band the step works in, in percent; undefined where any water will do. */
   low: number | undefined
   high: number | undefined
+  /** Drawn below, where the screen is too narrow to have it beside. */
+  children: ReactNode
 }
 
 /** A tide gauge: where the water stands now, against the band the step works in. */
-export function Gauge({ lengths, roots, low, high }: GaugeProps) {
+export function Gauge({ lengths, roots, low, high, children }: GaugeProps) {
   const y = (percent: number) => 8 + (100 - percent) * 1.6
   return (
-    <figure className="border-line m-0 grid justify-items-center border-l p-2">
+    <figure className="border-line m-0 grid min-h-0 grid-rows-[minmax(0,1fr)_auto_auto] justify-items-center border-l p-2">
       <svg
         viewBox="0 0 90 176"
-        className="h-44 w-24"
+        className="h-full min-h-0 w-full"
         role="img"
         aria-label={`Lengths ${Math.round(lengths)} percent, roots ${Math.round(roots)} percent`}
       >
@@ -49,11 +52,12 @@ export function Gauge({ lengths, roots, low, high }: GaugeProps) {
           />
         )}
       </svg>
-      <figcaption className="figures text-center leading-tight">
+      <figcaption className="figures text-center leading-tight lg:text-lg">
         lengths {Math.round(lengths)} %, {wetnessWord(lengths)}
         <br />
         roots {Math.round(roots)} %
       </figcaption>
+      <div className="w-full max-w-24 sm:hidden">{children}</div>
     </figure>
   )
 }

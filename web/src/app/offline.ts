@@ -1,0 +1,29 @@
+/** Where `public/sw.js` keeps what it has seen. */
+const KEPT = 'eventide'
+
+/**
+ * Lets this page open again without the server: what it is made of is kept by the browser. Does nothing where the browser
+ * keeps nothing.
+ */
+export async function keepForOffline(): Promise<void> {
+  if (!('serviceWorker' in navigator) || !('caches' in window)) return
+  try {
+    await navigator.serviceWorker.register('/sw.js')
+    await navigator.serviceWorker.ready
+    const kept = await caches.open(KEPT)
+    // The first visit was loaded before anyone was there to keep it.
+    const paths = performance
+      .getEntriesByType('resource')
+      .map((entry) => new URL(entry.name))
+      .filter((url) => url.origin === location.origin && url.pathname.startsWith('/assets/'))
+      .map((url) => url.pathname)
+    await Promise.all(['/', ...paths].map(async (path) => (await kept.match(path)) ?? kept.add(path)))
+    // What an earlier build was made of is of no use any more.
+    for (const { url } of await kept.keys()) {
+      const { pathname } = new URL(url)
+      if (pathname.startsWith('/assets/') && !paths.includes(pathname)) await kept.delete(url)
+    }
+  } catch {
+    // A browser that forbids it: the app works as long as the server does.
+  }
+}

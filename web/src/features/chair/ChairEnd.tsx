@@ -1,0 +1,96 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
+import { washTideQuery } from '../../api/queries'
+import type { Chair, Ended, Tide } from '../../api/types'
+import { minutesText, stepLine, ZONE_LABEL } from '../../api/words'
+import { TideChart } from '../../chart/TideChart'
+import { Button } from '../../ui/Button'
+import { SIGN_LABEL } from './NoteSheet'
+import type { ChairRun } from './useChair'
+
+type ChairEndProps = { chair: Chair; run: ChairRun; tide: Tide | undefined; onReopen: () => void }
+
+/** The run is over: what was planned and what was done, laid over each other, and on to the log. */
+export function ChairEnd({ chair, run, tide, onReopen }: ChairEndProps) {
+  const { day, planned } = chair
+  const { record, delivered } = run
+  const kept = useQuery({ ...washTideQuery(day.id), enabled: delivered }).data
+  const actual = kept?.actual ?? tide
+  return (
+    <section className="sheet grid gap-2">
+      <div className="flex flex-wrap items-center gap-x-5 gap-y-2 px-4 pt-3">
+        <h2 className="text-2xl font-semibold">Done</h2>
+        <p role="status">
+          {delivered
+            ? 'The record is kept.'
+            : 'The record is on this device; it goes to the server as soon as it answers.'}
+        </p>
+        <span className="ml-auto flex gap-2">
+          <Button onClick={onReopen}>Back to the last step</Button>
+          {delivered && (
+            <Link to="../log" className="bg-ink text-paper px-5 py-2.5 font-semibold">
+              Log how it came out
+            </Link>
+          )}
+        </span>
+      </div>
+      <TideChart
+        tide={planned.tide}
+        actual={actual}
+        routine={day.routine}
+        amounts={planned.amounts}
+        findings={[]}
+        height={290}
+      />
+      <p className="text-muted px-4 text-sm">In colour as planned; the thin lines as it was done.</p>
+      {kept?.ended !== undefined && <DoneOtherwise chair={chair} ended={kept.ended} />}
+      {record.notes.length > 0 && (
+        <p className="px-4 pb-3">
+          Noted: {record.notes.map((note) => `${ZONE_LABEL[note.zone]} ${SIGN_LABEL[note.sign]}`).join(' · ')}
+        </p>
+      )}
+    </section>
+  )
+}
+
+/** Step by step, what was done otherwise than planned. */
+function DoneOtherwise({ chair, ended }: { chair: Chair; ended: Ended }) {
+  const { routine } = chair.day
+  return (
+    <div className="px-4 pb-3">
+      <p>
+        It took {minutesText(ended.minutes)}, planned were {minutesText(ended.plannedMinutes)}.{' '}
+        {ended.wet && (
+          <strong>
+            It ended with the lengths {Math.round(ended.lengths)} % and the roots {Math.round(ended.roots)} %
+            wet: judge it once it is dry.
+          </strong>
+        )}
+      </p>
+      <ul aria-label="Done otherwise" className="list-disc pl-5">
+        {ended.otherwise.map((own) => {
+          const step = routine.steps[own.step]
+          return (
+            step !== undefined && (
+              <li key={own.step}>
+                {stepLine(step)}: {said(own)}
+              </li>
+            )
+          )
+        })}
+        {ended.otherwise.length === 0 && <li>Everything as planned.</li>}
+      </ul>
+    </div>
+  )
+}
+
+function said({ leftOut, byMinutes, ratio, product }: Ended['otherwise'][number]): string {
+  return [
+    ...(leftOut ? ['left out'] : []),
+    ...(byMinutes === undefined
+      ? []
+      : [`${minutesText(Math.abs(byMinutes))} ${byMinutes > 0 ? 'longer' : 'shorter'}`]),
+    ...(ratio === undefined ? [] : [`${Math.round(ratio * 100)} % of the amount`]),
+    ...(product === undefined ? [] : [`with ${product}`]),
+  ].join(', ')
+}

@@ -1,0 +1,86 @@
+import type { Amount, Chair, Step } from '../../api/types'
+import { stepLine, wetnessWord, wornName } from '../../api/words'
+import { Dose } from './Dose'
+import type { ChairRun } from './useChair'
+
+type StepWordsProps = {
+  chair: Chair
+  run: ChairRun
+  index: number
+  turn: number
+}
+
+/** The step in letters for an arm's length and more: what, how much, on how wet hair; what comes next, faint. */
+export function StepWords({ chair, run, index, turn }: StepWordsProps) {
+  const { day, planned, cues } = chair
+  const step = day.routine.steps[index]
+  if (step === undefined) return null
+  const { record } = run
+  const next = day.routine.steps.find((_, i) => i > index && !record.dropped.includes(i))
+  const amounts = planned.amounts.filter((a) => a.step === index)
+  const counts = (cues[index]?.sections ?? 1) > 1
+  return (
+    <section
+      aria-live="polite"
+      aria-label="Step in hand"
+      tabIndex={0}
+      className="grid content-start gap-1.5 overflow-y-auto px-4 py-2 sm:px-6"
+    >
+      <h2 className="text-[clamp(1.9rem,4.4vw,3.3rem)] leading-[1.06] font-semibold">
+        {headline(step, counts ? turn : undefined)}
+      </h2>
+      {amounts.map((amount) => (
+        <Dose
+          key={`${amount.step}/${amount.inner ?? ''}`}
+          amount={amount}
+          record={record}
+          client={day.clientId}
+          perSection={counts}
+          onTake={run.take}
+        >
+          {wet(amount)}
+        </Dose>
+      ))}
+      <Inner step={step} />
+      <p className="text-[clamp(1.1rem,1.8vw,1.45rem)] leading-snug">{cues[index]?.how}</p>
+      {planned.cautions
+        .filter((caution) => caution.step === index)
+        .map((caution) => (
+          <p key={caution.text} className="text-caution text-lg leading-snug font-semibold">
+            <span aria-hidden>⚑ </span>
+            {caution.text}
+          </p>
+        ))}
+      <p className="text-muted text-[clamp(1.1rem,1.7vw,1.35rem)]">
+        {next === undefined ? 'Last step' : `Then: ${stepLine(next)}`}
+      </p>
+    </section>
+  )
+}
+
+function headline(step: Step, turn: number | undefined): string {
+  if (step.action === 'EACH_SECTION')
+    return turn === undefined ? 'Section by section' : `Section ${turn + 1} of ${step.sections}`
+  if (step.action === 'APPLY') return wornName(step) ?? 'Apply'
+  return stepLine(step)
+}
+
+/** What is washed out again works on any hair. */
+function wet({ product }: Amount): string {
+  const { windowLow, windowHigh } = product
+  return windowLow <= 0 && windowHigh >= 100 ? '' : ` on ${wetnessWord((windowLow + windowHigh) / 2)} hair`
+}
+
+/** Each step of a section, in the order of the hands. */
+function Inner({ step }: { step: Step }) {
+  if (step.steps === undefined) return null
+  return (
+    <ol className="text-[clamp(1.2rem,2.1vw,1.65rem)] leading-snug">
+      {step.steps.map((inner, i) => (
+        <li key={i}>
+          <span className="figures text-muted">{i + 1}</span> {stepLine(inner)}
+        </li>
+      ))}
+    </ol>
+  )
+}

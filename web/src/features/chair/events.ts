@@ -1,0 +1,30 @@
+import type { ChairEvent } from '../../api/types'
+import { isObject } from '../../ui/useStored'
+
+export type Happening = Omit<ChairEvent, 'id' | 'at' | 'seq'>
+
+/** What this device knows of a run: all events, and which of them the server has not confirmed. */
+export type KeptRun = { events: ChairEvent[]; unsent: string[] }
+
+export const NOTHING_KEPT: KeptRun = { events: [], unsent: [] }
+
+export function isKeptRun(value: unknown): value is KeptRun {
+  return isObject(value) && Array.isArray(value['events']) && Array.isArray(value['unsent'])
+}
+
+/** With one more event of this device's own, to be sent. */
+export function happened(kept: KeptRun, what: Happening, now: Date): KeptRun {
+  const event: ChairEvent = { id: newId(), at: now.toISOString(), seq: kept.events.length, ...what }
+  return { events: [...kept.events, event], unsent: [...kept.unsent, event.id] }
+}
+
+/** With what the server knows, from whatever device. */
+export function merged(kept: KeptRun, known: readonly ChairEvent[]): KeptRun {
+  const ids = new Set(known.map((event) => event.id))
+  const own = kept.events.filter((event) => !ids.has(event.id))
+  return { events: [...known, ...own], unsent: kept.unsent.filter((id) => !ids.has(id)) }
+}
+
+function newId(): string {
+  return crypto.randomUUID()
+}
