@@ -21,7 +21,7 @@ export function ClientFrame() {
   if (data === undefined) return <Waiting what="Opening the client" />
   return (
     <>
-      <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1 py-3">
+      <div data-frame className="flex flex-wrap items-baseline gap-x-6 gap-y-1 py-3 print:hidden">
         <h1 className="text-[1.7rem] leading-tight font-semibold">{data.name}</h1>
         <p className="figures text-muted text-[1.02rem]">
           {data.hair === undefined ? 'not read yet' : hairLine(data.hair)}
@@ -40,7 +40,9 @@ export function ClientFrame() {
           ))}
         </nav>
       </div>
-      <Cautions client={data} />
+      <div data-frame className="print:hidden">
+        <Cautions client={data} />
+      </div>
       <Outlet context={data} />
     </>
   )

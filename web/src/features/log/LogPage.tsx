@@ -1,139 +1,130 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Link } from 'react-router'
-import { washDaysQuery, washTideQuery } from '../../api/queries'
+import { Link, useSearchParams } from 'react-router'
+import { washDaysQuery } from '../../api/queries'
 import type { WashDay } from '../../api/types'
-import { TideChart } from '../../chart/TideChart'
-import { Island } from '../../chart/Island'
 import { Empty, Failure, Waiting } from '../../ui/Notice'
 import { useClient } from '../clients/ClientFrame'
-import { Drawn } from './Drawn'
-import { RatingForm } from './RatingForm'
+import { Beside } from './Beside'
+import { dateOf, headlineOf } from './dayWords'
+import { HistoryPicture } from './HistoryPicture'
+import { OneDay } from './OneDay'
+import { Removed } from './Removed'
 
+/** A client's washes: as a list, as one picture over time, one by one, and two side by side. */
 export function LogPage() {
   const client = useClient()
   const { data, error } = useQuery(washDaysQuery(client.id))
-  const [chosen, setChosen] = useState<number | undefined>(undefined)
+  const asked = Number(useSearchParams()[0].get('day'))
+  const [chosen, setChosen] = useState<number | undefined>(asked === 0 ? undefined : asked)
+  const [other, setOther] = useState<number | undefined>(undefined)
+  const [again, setAgain] = useState<number | undefined>(undefined)
+  const [gone, setGone] = useState<WashDay | undefined>(undefined)
   if (error !== null) return <Failure error={error} />
   if (data === undefined) return <Waiting what="Opening the log" />
   const done = data.filter((day) => day.finishedAt !== undefined)
   const day = done.find((d) => d.id === chosen) ?? done.find((d) => d.rating === undefined) ?? done[0]
+  const removed = gone !== undefined && <Removed day={gone} onBack={() => setGone(undefined)} />
   if (day === undefined) {
     return (
-      <Empty title="Nothing in the log yet">
-        <p>A wash day is logged once it has been run at the chair.</p>
-        <Link to="../plan" className="underline">
-          Go to the plan
-        </Link>
-      </Empty>
+      <>
+        {removed}
+        <Empty title="Nothing in the log yet">
+          <p>A wash day is logged once it has been run at the chair.</p>
+          <Link to="../plan" className="underline">
+            Go to the plan
+          </Link>
+        </Empty>
+      </>
     )
   }
+  // No earlier score stands beside one that is being given.
+  const isScoring = day.rating === undefined || again === day.id
+  const beside = done.find((d) => d.id === other)
+  const choose = (id: number) => {
+    setChosen(id)
+    setOther(undefined)
+  }
   return (
-    <div className="sheet grid lg:grid-cols-[17rem_1fr]">
-      <nav aria-label="Wash days" className="border-line border-b p-3 lg:border-r lg:border-b-0">
-        <h2 className="label pb-1">Wash days</h2>
-        <ul className="max-h-48 overflow-y-auto lg:max-h-none">
-          {done.map((d) => (
-            <li key={d.id}>
-              <button
-                type="button"
-                aria-current={d.id === day.id}
-                onClick={() => setChosen(d.id)}
-                className="aria-[current=true]:bg-ink aria-[current=true]:text-paper border-line w-full border-b px-2 py-1.5 text-left hover:bg-shallow aria-[current=true]:hover:bg-ink"
-              >
-                <span className="figures">{dateOf(d)}</span> {d.name}
-                <span className="figures block text-sm">{headlineOf(d)}</span>
-              </button>
-            </li>
-          ))}
-        </ul>
-      </nav>
-      <OneDay key={day.id} day={day} />
-    </div>
-  )
-}
-
-function dateOf(day: WashDay): string {
-  return new Date(day.startedAt ?? day.plannedAt).toLocaleDateString(undefined, {
-    day: 'numeric',
-    month: 'short',
-  })
-}
-
-function headlineOf(day: WashDay): string {
-  const s = day.summary
-  if (s === undefined) return 'to be scored'
-  return `definition ${s.overall.definition.toFixed(1)} · frizz ${s.overall.frizz.toFixed(1)} · volume ${s.overall.volume.toFixed(1)}`
-}
-
-function OneDay({ day }: { day: WashDay }) {
-  const tide = useQuery(washTideQuery(day.id)).data
-  const [again, setAgain] = useState(false)
-  return (
-    <div className="min-w-0">
-      <div className="border-ink border-b">
-        {tide === undefined ? (
-          <Waiting what="Drawing the tide" />
-        ) : (
-          <>
-            <TideChart
-              tide={tide.planned.tide}
-              actual={tide.actual}
-              routine={day.routine}
-              amounts={tide.planned.amounts}
-              findings={[]}
-              height={230}
+    <>
+      {removed}
+      <div className="sheet grid lg:grid-cols-[17rem_1fr]">
+        <nav aria-label="Wash days" className="border-line border-b p-3 lg:border-r lg:border-b-0">
+          <h2 className="label pb-1">Wash days</h2>
+          <ul className="max-h-48 overflow-y-auto lg:max-h-[calc(100vh-12rem)]">
+            {done.map((d) => (
+              <DayLine
+                key={d.id}
+                day={d}
+                isOpen={d.id === day.id}
+                isBeside={d.id === other}
+                isBare={isScoring}
+                onOpen={() => choose(d.id)}
+                onBeside={() => setOther(d.id === other ? undefined : d.id)}
+              />
+            ))}
+          </ul>
+        </nav>
+        <div className="min-w-0">
+          {done.length > 1 && !isScoring && (
+            <HistoryPicture client={client} days={done} selected={day.id} onSelect={choose} />
+          )}
+          {beside === undefined ? (
+            <OneDay
+              key={day.id}
+              day={day}
+              days={done}
+              isScoring={isScoring}
+              onScoring={(on) => setAgain(on ? day.id : undefined)}
+              before={done[done.indexOf(day) + 1]}
+              onRemoved={() => setGone(day)}
             />
-            <p className="text-muted px-4 pb-1 text-sm">
-              In colour as planned; the thin lines as it was done.
-            </p>
-          </>
-        )}
+          ) : (
+            <Beside one={beside} other={day} onLeave={() => setOther(undefined)} />
+          )}
+        </div>
       </div>
-      <Drawn day={day.id} />
-      {day.rating === undefined || again ? (
-        <RatingForm day={day} onSaved={() => setAgain(false)} />
-      ) : (
-        <Scored day={day} onAgain={() => setAgain(true)} />
-      )}
-    </div>
+    </>
   )
 }
 
-const SCORES = ['definition', 'clumping', 'frizz', 'volume'] as const
+type DayLineProps = {
+  day: WashDay
+  isOpen: boolean
+  isBeside: boolean
+  /** Without its scores. */
+  isBare: boolean
+  onOpen: () => void
+  onBeside: () => void
+}
 
-function Scored({ day, onAgain }: { day: WashDay; onAgain: () => void }) {
-  const { rating, summary } = day
-  if (rating === undefined || summary === undefined) return null
-  const early = !(rating.castBroken && rating.rootsDry)
+function DayLine({ day, isOpen, isBeside, isBare, onOpen, onBeside }: DayLineProps) {
   return (
-    <section aria-label="How it came out" className="p-4">
-      <div className="grid gap-4 sm:grid-cols-2 xl:grid-cols-4">
-        {SCORES.map((score) => (
-          <figure key={score} className="m-0">
-            <figcaption className="flex items-baseline justify-between">
-              <span className="label">{score}</span>
-              <span className="figures text-lg">{summary.overall[score].toFixed(1)}</span>
-            </figcaption>
-            <Island title="" value={(zone) => rating.byZone[zone]?.[score]} />
-          </figure>
-        ))}
-      </div>
-      <p className="pt-3">
-        {rating.measured !== undefined && summary.shrinkagePercent !== undefined && (
-          <>
-            Shrinkage by the ruler{' '}
-            <strong className="figures">{summary.shrinkagePercent.toFixed(0)} %</strong>: hangs{' '}
-            {rating.measured.naturalCm} cm, pulls to {rating.measured.stretchedCm} cm.{' '}
-          </>
-        )}
-        {rating.daysLasted !== undefined && <>Lasted {rating.daysLasted} days. </>}
-        {early && <strong>Scored before the cast was broken and the roots were dry: judge it again.</strong>}
-      </p>
-      {rating.notes !== undefined && rating.notes !== '' && <p>{rating.notes}</p>}
-      <button type="button" onClick={onAgain} className="mt-2 underline">
-        Score it again
+    <li className="border-line flex items-stretch border-b">
+      <button
+        type="button"
+        aria-current={isOpen}
+        onClick={onOpen}
+        className="aria-[current=true]:bg-ink aria-[current=true]:text-paper min-w-0 flex-1 px-2 py-1.5 text-left hover:bg-shallow aria-[current=true]:hover:bg-ink"
+      >
+        <span className="figures">{dateOf(day)}</span> {day.name}
+        {!isBare && <span className="figures block text-sm">{headlineOf(day)}</span>}
       </button>
-    </section>
+      {!isOpen && (
+        <button
+          type="button"
+          aria-pressed={isBeside}
+          aria-label={`Lay ${dateOf(day)} beside the open one`}
+          title="Lay it beside the open one"
+          onClick={onBeside}
+          className="border-line aria-pressed:bg-ink aria-pressed:text-paper border-l border-dotted px-2 hover:bg-shallow"
+        >
+          <svg viewBox="0 0 22 14" className="h-3.5 w-5.5" aria-hidden fill="none" stroke="currentColor">
+            <path d="M1 3C7 3 9 11 21 11" strokeWidth="1.6" />
+            <path d="M1 5C9 5 12 8 21 8" strokeWidth="1.4" strokeDasharray="1.5 2.5" strokeLinecap="round" />
+          </svg>
+        </button>
+      )}
+    </li>
   )
 }

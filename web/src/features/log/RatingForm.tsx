@@ -10,7 +10,9 @@ import { Choice } from '../../ui/Choice'
 import { Failure } from '../../ui/Notice'
 import { TextField } from '../../ui/TextField'
 import { isObject, useStored } from '../../ui/useStored'
+import { SCORES } from './dayWords'
 import { ScoreSlider } from './ScoreSlider'
+import { measured, Strands, type Strand } from './Strands'
 
 type Given = Partial<Record<keyof ZoneRating, number>>
 
@@ -19,24 +21,26 @@ type Draft = {
   rootsDry?: 'yes' | 'no'
   head: Given
   zones: Partial<Record<Zone, Given>>
-  naturalCm: string
-  stretchedCm: string
+  strands: Strand[]
   notes: string
 }
 
-const EMPTY: Draft = { head: {}, zones: {}, naturalCm: '', stretchedCm: '', notes: '' }
+const EMPTY: Draft = { head: {}, zones: {}, strands: [], notes: '' }
 const YES_NO = [
   { value: 'yes', label: 'Yes' },
   { value: 'no', label: 'Not yet' },
 ] as const
-const SCORES = ['definition', 'clumping', 'frizz', 'volume'] as const
+/** Given where somebody looked. */
+const MORE = ['softness', 'hold', 'weight', 'shine'] as const
+type Score = (typeof SCORES)[number] | (typeof MORE)[number]
 
 /** Four scores, the whole head first and then where it differs. Nothing is filled in beforehand. */
 export function RatingForm({ day, onSaved }: { day: WashDay; onSaved: () => void }) {
   const [stored, setDraft] = useStored(`rating:${day.id}`, isDraft)
   const draft = stored ?? EMPTY
   const [zone, setZone] = useState<Zone | undefined>(undefined)
-  const [shown, setShown] = useState<(typeof SCORES)[number]>('definition')
+  const [shown, setShown] = useState<Score>('definition')
+  const [isMore, setMore] = useState(MORE.some((score) => draft.head[score] !== undefined))
   const rubric = useQuery(rubricQuery).data ?? []
   const queries = useQueryClient()
   const rating = toRating(draft)
@@ -47,18 +51,41 @@ export function RatingForm({ day, onSaved }: { day: WashDay; onSaved: () => void
       setDraft(undefined)
       onSaved()
       await queries.invalidateQueries({ queryKey: ['client', day.clientId, 'wash-days'] })
+      await queries.invalidateQueries({ queryKey: ['wash-day', day.id] })
+      await queries.invalidateQueries({ queryKey: ['wash-days'] })
       await queries.invalidateQueries({ queryKey: ['today'] })
     },
   })
-  const value = (score: (typeof SCORES)[number]) =>
+  const value = (score: Score) =>
     zone === undefined ? draft.head[score] : (draft.zones[zone]?.[score] ?? draft.head[score])
-  const give = (score: (typeof SCORES)[number], points: number) => {
+  const give = (score: Score, points: number) => {
     setShown(score)
     if (zone === undefined) setDraft({ ...draft, head: { ...draft.head, [score]: points } })
     else setDraft({ ...draft, zones: { ...draft.zones, [zone]: { ...draft.zones[zone], [score]: points } } })
   }
   return (
-    <section aria-label="Score this wash" className="grid gap-5 p-4 xl:grid-cols-[15rem_1fr_15rem]">
+    <section aria-label="Score this wash" className="grid gap-5 p-4 xl:grid-cols-[15rem_1fr_17rem]">
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-2 xl:col-span-3">
+        <Choice
+          label="Cast broken?"
+          options={YES_NO}
+          value={draft.castBroken}
+          onChange={(castBroken) => setDraft({ ...draft, castBroken })}
+        />
+        <Choice
+          label="Roots fully dry?"
+          options={YES_NO}
+          value={draft.rootsDry}
+          onChange={(rootsDry) => setDraft({ ...draft, rootsDry })}
+        />
+        {(draft.castBroken === 'no' || draft.rootsDry === 'no') && (
+          <p className="text-caution max-w-md font-medium">
+            <span aria-hidden>⚑ </span>
+            Too early for a verdict: under the cast frizz hides, and wet roots lie flat. Scored now, it is
+            marked as early and asked for again.
+          </p>
+        )}
+      </div>
       <div className="grid content-start gap-3">
         <Island
           title={shown}
@@ -73,7 +100,7 @@ export function RatingForm({ day, onSaved }: { day: WashDay; onSaved: () => void
         <h2 className="text-lg font-semibold">
           {zone === undefined ? 'The whole head' : `Only the ${ZONE_LABEL[zone]}`}
         </h2>
-        {SCORES.map((score) => (
+        {[...SCORES, ...(isMore ? MORE : [])].map((score) => (
           <ScoreSlider
             key={`${score}/${zone ?? ''}`}
             name={score}
@@ -82,35 +109,14 @@ export function RatingForm({ day, onSaved }: { day: WashDay; onSaved: () => void
             onChange={(points) => give(score, points)}
           />
         ))}
+        {!isMore && (
+          <button type="button" className="justify-self-start underline" onClick={() => setMore(true)}>
+            Softness, hold, weight and shine too
+          </button>
+        )}
       </div>
       <div className="grid content-start gap-3">
-        <Choice
-          label="Cast broken?"
-          options={YES_NO}
-          value={draft.castBroken}
-          onChange={(castBroken) => setDraft({ ...draft, castBroken })}
-        />
-        <Choice
-          label="Roots fully dry?"
-          options={YES_NO}
-          value={draft.rootsDry}
-          onChange={(rootsDry) => setDraft({ ...draft, rootsDry })}
-        />
-        <fieldset className="grid grid-cols-2 items-end gap-3">
-          <legend className="label mb-1">Shrinkage by the ruler</legend>
-          <TextField
-            label="hanging dry, cm"
-            numeric
-            value={draft.naturalCm}
-            onChange={(naturalCm) => setDraft({ ...draft, naturalCm })}
-          />
-          <TextField
-            label="pulled straight, cm"
-            numeric
-            value={draft.stretchedCm}
-            onChange={(stretchedCm) => setDraft({ ...draft, stretchedCm })}
-          />
-        </fieldset>
+        <Strands strands={draft.strands} onChange={(strands) => setDraft({ ...draft, strands })} />
         <TextField
           label="What went well or wrong, where"
           value={draft.notes}
@@ -136,10 +142,10 @@ export function RatingForm({ day, onSaved }: { day: WashDay; onSaved: () => void
 }
 
 function complete(given: Given): ZoneRating | undefined {
-  const { definition, clumping, frizz, volume } = given
+  const { definition, clumping, frizz, volume, ...more } = given
   return definition === undefined || clumping === undefined || frizz === undefined || volume === undefined
     ? undefined
-    : { definition, clumping, frizz, volume }
+    : { definition, clumping, frizz, volume, ...more }
 }
 
 function toRating(draft: Draft): Rating | undefined {
@@ -151,23 +157,13 @@ function toRating(draft: Draft): Rating | undefined {
     castBroken: draft.castBroken === 'yes',
     rootsDry: draft.rootsDry === 'yes',
     byZone,
-    ...(draft.naturalCm !== '' && draft.stretchedCm !== ''
-      ? {
-          measured: {
-            naturalCm: Number(draft.naturalCm.replace(',', '.')),
-            stretchedCm: Number(draft.stretchedCm.replace(',', '.')),
-          },
-        }
-      : {}),
+    ...measured(draft.strands),
     ...(draft.notes === '' ? {} : { notes: draft.notes }),
   }
 }
 
 function isDraft(value: unknown): value is Draft {
   return (
-    isObject(value) &&
-    isObject(value['head']) &&
-    isObject(value['zones']) &&
-    typeof value['naturalCm'] === 'string'
+    isObject(value) && isObject(value['head']) && isObject(value['zones']) && Array.isArray(value['strands'])
   )
 }

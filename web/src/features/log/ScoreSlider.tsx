@@ -40,6 +40,10 @@ export function ScoreSlider({ name, rubric, value, onChange }: ScoreSliderProps)
           <Slider.Range className={value === undefined ? 'bg-transparent' : 'bg-lengths absolute h-full'} />
         </Slider.Track>
         <Slider.Thumb
+          onPointerUp={() => {
+            // A touch on the waiting thumb means the middle it stands on.
+            if (value === undefined) onChange(Math.floor(UNSET))
+          }}
           aria-labelledby={id}
           aria-valuetext={value === undefined ? 'not scored yet' : `${value} of 10, ${level?.looks ?? ''}`}
           className={`border-ink block h-8 w-5 border-2 ${value === undefined ? 'bg-paper border-dashed' : 'bg-ink'}`}

@@ -1,0 +1,109 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answered, api } from '../../api/client'
+import { followingQuery } from '../../api/queries'
+import type { Following, FollowingDay } from '../../api/types'
+import { Button } from '../../ui/Button'
+import { Checks } from '../../ui/Checks'
+import { Failure } from '../../ui/Notice'
+import { ScoreSlider } from './ScoreSlider'
+import { WearCurve } from './WearCurve'
+
+type Refresh = NonNullable<FollowingDay['refreshed']>[number]
+
+const REFRESH: readonly { value: Refresh; label: string }[] = [
+  { value: 'SHAKEN', label: 'shaken' },
+  { value: 'MISTED', label: 'misted' },
+  { value: 'MORE_STYLER', label: 'more styler' },
+  { value: 'RECOILED', label: 're-coiled' },
+  { value: 'OIL', label: 'oil' },
+  { value: 'STEAM', label: 'steam' },
+]
+
+/** Day 2, day 3, …: ten seconds each, and the curve they make. */
+export function DaysAfter({ day }: { day: number }) {
+  const following = useQuery(followingQuery(day)).data
+  const [isOpen, setOpen] = useState(false)
+  if (following === undefined) return null
+  const { days, wear } = following
+  const next = (days.at(-1)?.day ?? 1) + 1
+  const isOver = days.at(-1)?.over === true
+  return (
+    <section aria-label="The days after" className="border-line grid gap-2 border-t px-4 py-3">
+      <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
+        <h3 className="label">The days after</h3>
+        <span>
+          {wear.daysLasted !== undefined && `lasted ${Math.round(wear.daysLasted)} days`}
+          {wear.best !== undefined && `, best on day ${wear.best}`}
+          {following.dueOnDay !== undefined && `, due on day ${following.dueOnDay}`}
+          {following.cameOnDay !== undefined && `, washed again on day ${following.cameOnDay}`}
+        </span>
+        {wear.secondDay !== undefined && <span className="text-muted">{wear.secondDay}</span>}
+        {!isOver && !isOpen && (
+          <Button className="ml-auto" onClick={() => setOpen(true)}>
+            Day {next}
+          </Button>
+        )}
+      </div>
+      {wear.points.length > 1 && <WearCurve points={wear.points} />}
+      {isOpen && <DayForm wash={day} day={next} onKept={() => setOpen(false)} />}
+    </section>
+  )
+}
+
+type Draft = { definition?: number; frizz?: number; volume?: number; refreshed: Refresh[] }
+
+function DayForm({ wash, day, onKept }: { wash: number; day: number; onKept: () => void }) {
+  const [draft, setDraft] = useState<Draft>({ refreshed: [] })
+  const queries = useQueryClient()
+  const keep = useMutation({
+    mutationFn: (body: FollowingDay) =>
+      answered(api.PUT('/api/wash-days/{id}/following/{day}', { params: { path: { id: wash, day } }, body })),
+    onSuccess: (kept: Following) => {
+      queries.setQueryData(followingQuery(wash).queryKey, kept)
+      onKept()
+    },
+  })
+  const { definition, frizz, volume, refreshed } = draft
+  const isWhole = definition !== undefined && frizz !== undefined && volume !== undefined
+  const send = (over: boolean) => {
+    if (isWhole)
+      keep.mutate({
+        day,
+        definition,
+        frizz,
+        volume,
+        ...(refreshed.length === 0 ? {} : { refreshed }),
+        ...(over ? { over } : {}),
+      })
+  }
+  return (
+    <div className="grid gap-3 sm:grid-cols-3">
+      {(['definition', 'frizz', 'volume'] as const).map((score) => (
+        <ScoreSlider
+          key={score}
+          name={`${score}, day ${day}`}
+          rubric={undefined}
+          value={draft[score]}
+          onChange={(points) => setDraft({ ...draft, [score]: points })}
+        />
+      ))}
+      <div className="flex flex-wrap items-end gap-3 sm:col-span-3">
+        <Checks
+          label="Refreshed"
+          options={REFRESH}
+          value={refreshed}
+          onChange={(to) => setDraft({ ...draft, refreshed: to })}
+        />
+        <Button main disabled={!isWhole || keep.isPending} onClick={() => send(false)}>
+          Keep day {day}
+        </Button>
+        <Button disabled={!isWhole || keep.isPending} onClick={() => send(true)}>
+          It is over: wash next
+        </Button>
+        {!isWhole && <span className="text-muted text-sm">Three touches are enough.</span>}
+        {keep.error !== null && <Failure error={keep.error} />}
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,141 @@
+import { useQuery } from '@tanstack/react-query'
+import { scaleLinear, scaleTime } from 'd3-scale'
+import { readingsQuery } from '../../api/queries'
+import type { Client, WashDay } from '../../api/types'
+import { useWidth } from '../../chart/useWidth'
+import { dateOf } from './dayWords'
+
+type HistoryPictureProps = {
+  client: Client
+  days: readonly WashDay[]
+  selected: number
+  onSelect: (id: number) => void
+}
+
+const HEIGHT = 150
+const LINES = [
+  { score: 'definition', stroke: 'var(--lengths)', dash: '' },
+  { score: 'volume', stroke: 'var(--ink)', dash: '2 3' },
+  { score: 'frizz', stroke: 'var(--roots)', dash: '7 4' },
+] as const
+
+/** All washes of a head over time: its scores, the room's air, where the plan changed, where the hair was read anew. */
+export function HistoryPicture({ client, days, selected, onSelect }: HistoryPictureProps) {
+  const [ref, width] = useWidth(900)
+  const readings = useQuery(readingsQuery(client.id)).data ?? []
+  const scored = days
+    .filter((day) => day.summary !== undefined)
+    .map((day) => ({ day, at: new Date(day.startedAt ?? day.plannedAt), overall: day.summary?.overall }))
+    .sort((a, b) => a.at.getTime() - b.at.getTime())
+  const first = scored[0]
+  const last = scored.at(-1)
+  if (first === undefined || last === undefined || first === last) return null
+  const x = scaleTime([first.at, last.at], [40, width - 92])
+  const y = scaleLinear([10, 0], [14, HEIGHT - 44])
+  // As many figures of the air as there is room for.
+  const every = Math.ceil((46 * scored.length) / Math.max(1, width - 132))
+  const changes = readings
+    .map((reading) => new Date(reading.takenAt))
+    .filter((at) => at > first.at && at < last.at)
+  return (
+    <div ref={ref} className="border-ink relative border-b" style={{ height: HEIGHT }}>
+      <svg
+        width={width}
+        height={HEIGHT}
+        role="img"
+        aria-label={`${scored.length} washes: definition from ${first.overall?.definition.toFixed(1)} to ${last.overall?.definition.toFixed(1)}, frizz from ${first.overall?.frizz.toFixed(1)} to ${last.overall?.frizz.toFixed(1)}`}
+      >
+        <rect x="40" y="14" width={Math.max(0, width - 132)} height={HEIGHT - 58} fill="var(--shallow)" />
+        <g className="figures" fontSize="11.5" fill="var(--ink)">
+          {[0, 5, 10].map((tick) => (
+            <text key={tick} x="33" y={y(tick) + 4} textAnchor="end">
+              {tick}
+            </text>
+          ))}
+          {x.ticks(Math.max(2, Math.floor(width / 160))).map((tick) => (
+            <text key={tick.getTime()} x={x(tick)} y={HEIGHT - 8} textAnchor="middle">
+              {tick.toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })}
+            </text>
+          ))}
+        </g>
+        <g className="figures" fontSize="11.5" fill="var(--ink)" textAnchor="middle">
+          {scored.map(({ day, at }, i) => {
+            const before = scored[i - 1]?.day
+            return (
+              <g key={day.id}>
+                {i % every === 0 && (
+                  <text x={x(at)} y={HEIGHT - 26} fill="var(--muted)">
+                    {day.air.temperatureC}° {day.air.relativeHumidity}
+                  </text>
+                )}
+                {before !== undefined && before.name !== day.name && (
+                  <path d={`M${x(at) - 5} ${HEIGHT - 44}l5 -7 5 7z`} fill="var(--ink)" />
+                )}
+              </g>
+            )
+          })}
+          <text x={width - 64} y={HEIGHT - 26} textAnchor="start" fill="var(--muted)">
+            °C, % air
+          </text>
+          <text x={width - 84} y={HEIGHT - 8} textAnchor="start">
+            ▲ other plan
+          </text>
+        </g>
+        {changes.map((at, i) => (
+          <g key={at.getTime()}>
+            <path d={`M${x(at)} 14V${HEIGHT - 44}`} stroke="var(--ink)" strokeDasharray="2 3" />
+            <path d={`M${x(at)} 14l12 4-12 4z`} fill="var(--ink)" />
+            {(changes[i + 1] === undefined || x(changes[i + 1] ?? at) - x(at) > 76) && (
+              <text x={x(at) + 15} y="23" fontSize="11.5" className="figures" fill="var(--ink)">
+                read anew
+              </text>
+            )}
+          </g>
+        ))}
+        {LINES.map(({ score, stroke, dash }) => (
+          <polyline
+            key={score}
+            points={scored.map((s) => `${x(s.at)},${y(s.overall?.[score] ?? 0)}`).join(' ')}
+            fill="none"
+            stroke={stroke}
+            strokeWidth="2"
+            strokeDasharray={dash}
+          />
+        ))}
+        {named(last.overall, y).map(({ score, stroke, at }) => (
+          <text key={score} x={width - 84} y={at} fontSize="12.5" className="figures" fill={stroke}>
+            {score}
+          </text>
+        ))}
+      </svg>
+      {scored.map(({ day, at, overall }) => (
+        <button
+          key={day.id}
+          type="button"
+          aria-label={`Open the wash of ${dateOf(day)}`}
+          aria-current={day.id === selected}
+          title={`${dateOf(day)}: ${day.name}, room ${day.air.temperatureC}° ${day.air.relativeHumidity} %`}
+          onClick={() => onSelect(day.id)}
+          className="group absolute grid h-7 w-7 -translate-x-1/2 -translate-y-1/2 place-items-center"
+          style={{ left: x(at), top: y(overall?.definition ?? 0) }}
+        >
+          <span className="border-ink bg-paper group-aria-[current=true]:bg-ink h-2.5 w-2.5 rounded-full border-2" />
+        </button>
+      ))}
+    </div>
+  )
+}
+
+type Overall = NonNullable<WashDay['summary']>['overall'] | undefined
+
+/** The names of the lines at their ends, moved apart where they would cover each other. */
+function named(overall: Overall, y: (points: number) => number) {
+  const ends = LINES.map((line) => ({ ...line, at: y(overall?.[line.score] ?? 0) + 4 })).sort(
+    (a, b) => a.at - b.at,
+  )
+  ends.forEach((end, i) => {
+    const above = ends[i - 1]
+    if (above !== undefined) end.at = Math.max(end.at, above.at + 14)
+  })
+  return ends
+}

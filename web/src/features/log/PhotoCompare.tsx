@@ -1,0 +1,90 @@
+import { Slider } from 'radix-ui'
+import { useQueries } from '@tanstack/react-query'
+import { useState } from 'react'
+import { photosQuery } from '../../api/queries'
+import type { WashDay } from '../../api/types'
+import { Button } from '../../ui/Button'
+import { Choice } from '../../ui/Choice'
+import { Select } from '../../ui/Select'
+import { dateOf } from './dayWords'
+import type { View } from './Photos'
+
+/** How many earlier washes are looked through for the same view. */
+const LOOKED_THROUGH = 20
+
+const WAYS = [
+  { value: 'beside', label: 'Side by side' },
+  { value: 'over', label: 'Over it' },
+] as const
+
+type PhotoCompareProps = { day: WashDay; view: View; earlier: readonly WashDay[]; onRemove: () => void }
+
+/** A photograph, and the same view of another wash beside it or over it, as far as the slider says. */
+export function PhotoCompare({ day, view, earlier, onRemove }: PhotoCompareProps) {
+  const looked = earlier.slice(0, LOOKED_THROUGH)
+  const same = useQueries({
+    queries: looked.map((d) => photosQuery(d.id)),
+    combine: (answers) =>
+      looked.filter((_, i) => answers[i]?.data?.some((photo) => photo.view === view) === true),
+  })
+  const [chosen, setChosen] = useState('')
+  const [way, setWay] = useState<'beside' | 'over'>('beside')
+  const [share, setShare] = useState(50)
+  const other = same.find((d) => String(d.id) === chosen)
+  const path = (id: number) => `/api/wash-days/${id}/photos/${view}`
+  return (
+    <div className="grid gap-3">
+      <div className="flex flex-wrap items-end gap-3">
+        <Select
+          label="Against"
+          options={[
+            { value: '', label: same.length === 0 ? 'no other wash has this view' : 'nothing' },
+            ...same.map((d) => ({ value: String(d.id), label: dateOf(d) })),
+          ]}
+          value={chosen}
+          onChange={setChosen}
+        />
+        {other !== undefined && <Choice label="How" options={WAYS} value={way} onChange={setWay} />}
+        <Button className="ml-auto" onClick={onRemove}>
+          Remove this photograph
+        </Button>
+      </div>
+      <div className="bg-shallow relative mx-auto h-[56dvh] w-full max-w-2xl overflow-hidden">
+        <img
+          src={path(day.id)}
+          alt={`As it was on ${dateOf(day)}`}
+          className="h-full w-full object-contain"
+        />
+        {other !== undefined && (
+          <img
+            src={path(other.id)}
+            alt={`As it was on ${dateOf(other)}`}
+            className="absolute inset-0 h-full w-full object-contain"
+            style={way === 'beside' ? { clipPath: `inset(0 ${100 - share}% 0 0)` } : { opacity: share / 100 }}
+          />
+        )}
+        {other !== undefined && way === 'beside' && (
+          <span aria-hidden className="bg-ink absolute inset-y-0 w-0.5" style={{ left: `${share}%` }} />
+        )}
+      </div>
+      {other !== undefined && (
+        <Slider.Root
+          min={0}
+          max={100}
+          value={[share]}
+          onValueChange={([next = share]) => setShare(next)}
+          className="relative mx-auto flex h-10 w-full max-w-2xl touch-none items-center"
+        >
+          <Slider.Track className="border-ink bg-paper relative h-2.5 grow border">
+            <Slider.Range className="bg-lengths absolute h-full" />
+          </Slider.Track>
+          <Slider.Thumb
+            aria-label={`How much of ${dateOf(other)}`}
+            aria-valuetext={`${share} percent`}
+            className="bg-ink block h-8 w-5"
+          />
+        </Slider.Root>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,99 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { photosQuery } from '../../api/queries'
+import { sendPicture } from '../../api/sendPicture'
+import type { PhotoKept, WashDay } from '../../api/types'
+import { Failure } from '../../ui/Notice'
+import { Sheet } from '../../ui/Sheet'
+import { PhotoCompare } from './PhotoCompare'
+import { dateOf } from './dayWords'
+
+export type View = PhotoKept['view']
+
+export const VIEWS: readonly { view: View; label: string }[] = [
+  { view: 'FRONT', label: 'front' },
+  { view: 'LEFT', label: 'left' },
+  { view: 'RIGHT', label: 'right' },
+  { view: 'BACK', label: 'back' },
+  { view: 'CROWN', label: 'crown' },
+]
+
+type PhotosProps = { day: WashDay; days: readonly WashDay[] }
+
+/** One photograph a view; each can be laid over the same view of an earlier wash. */
+export function Photos({ day, days }: PhotosProps) {
+  const kept = useQuery(photosQuery(day.id)).data ?? []
+  const [open, setOpen] = useState<View | undefined>(undefined)
+  const queries = useQueryClient()
+  const send = useMutation({
+    mutationFn: ({ view, file }: { view: View; file: File | undefined }) =>
+      sendPicture(`/api/wash-days/${day.id}/photos/${view}`, file),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['wash-day', day.id, 'photos'] }),
+  })
+  return (
+    <section aria-label="Photographs" className="border-line border-t px-4 py-3">
+      <h3 className="label pb-1.5">Photographs</h3>
+      <ul className="flex flex-wrap gap-2">
+        {VIEWS.map(({ view, label }) => {
+          const photo = kept.find((k) => k.view === view)
+          return (
+            <li key={view} className="border-ink bg-shallow relative h-28 w-24 border">
+              {photo === undefined ? (
+                <label className="grid h-full w-full cursor-pointer place-items-center text-center hover:bg-water">
+                  <span>
+                    {label}
+                    <span className="block text-2xl leading-none" aria-hidden>
+                      +
+                    </span>
+                  </span>
+                  <input
+                    type="file"
+                    accept="image/jpeg,image/png"
+                    capture="environment"
+                    aria-label={`Photograph, ${label}`}
+                    className="absolute inset-0 cursor-pointer opacity-0"
+                    onChange={(event) => {
+                      const file = event.target.files?.[0]
+                      if (file !== undefined) send.mutate({ view, file })
+                    }}
+                  />
+                </label>
+              ) : (
+                <button
+                  type="button"
+                  className="h-full w-full"
+                  aria-label={`Open the photograph, ${label}`}
+                  onClick={() => setOpen(view)}
+                >
+                  <img
+                    src={`/api/wash-days/${day.id}/photos/${view}?small=true&v=${photo.takenAt}`}
+                    alt=""
+                    className="h-full w-full object-cover"
+                  />
+                  <span className="bg-paper figures absolute bottom-0 left-0 px-1 text-sm">{label}</span>
+                </button>
+              )}
+            </li>
+          )
+        })}
+      </ul>
+      {send.error !== null && <Failure error={send.error} />}
+      {open !== undefined && (
+        <Sheet
+          title={`${VIEWS.find((v) => v.view === open)?.label ?? ''}, ${dateOf(day)}`}
+          onClose={() => setOpen(undefined)}
+        >
+          <PhotoCompare
+            day={day}
+            view={open}
+            earlier={days.filter((d) => d.id !== day.id)}
+            onRemove={() => {
+              send.mutate({ view: open, file: undefined })
+              setOpen(undefined)
+            }}
+          />
+        </Sheet>
+      )}
+    </section>
+  )
+}
