@@ -10,6 +10,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ReducedMotion;
 import eventide.server.RunningServer;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -26,7 +27,7 @@ final class Browsing implements AutoCloseable {
     private final List<String> errors = new ArrayList<>();
 
     /** The machine that tests may be a slow one; nothing here waits longer than it must. */
-    private static final double PATIENCE_MS = 20_000;
+    private static final double PATIENCE_MS = 40_000;
 
     Browsing(boolean demo) {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
@@ -55,6 +56,13 @@ final class Browsing implements AutoCloseable {
     BrowserContext phone() {
         return browser.newContext(
                 new Browser.NewContextOptions().setViewportSize(390, 844).setHasTouch(true));
+    }
+
+    /** A browser that asks for less motion, or does not. */
+    BrowserContext calm(boolean less) {
+        return browser.newContext(new Browser.NewContextOptions()
+                .setViewportSize(1280, 800)
+                .setReducedMotion(less ? ReducedMotion.REDUCE : ReducedMotion.NO_PREFERENCE));
     }
 
     Page open(BrowserContext context, String path) {

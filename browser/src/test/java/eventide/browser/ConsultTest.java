@@ -16,24 +16,10 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.regex.Pattern;
-import org.testng.annotations.AfterClass;
-import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 
 /** The consult as a stylist takes it: by keyboard, by thumb, with a stop, and with somebody else at the same client. */
-public class ConsultTest {
-    private Browsing browsing;
-
-    @BeforeClass
-    public void start() {
-        browsing = new Browsing(true);
-    }
-
-    @AfterClass
-    public void stop() {
-        browsing.close();
-    }
-
+public class ConsultTest extends InTheDemoSalon {
     private Page newClient(BrowserContext context, String name) {
         Page page = browsing.open(context, "/new");
         page.getByLabel("Name").fill(name);

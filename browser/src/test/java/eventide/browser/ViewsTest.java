@@ -14,25 +14,11 @@ import com.microsoft.playwright.options.LoadState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
-import org.testng.annotations.AfterClass;
-import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** Every view of the demo salon: reachable to all, whole on a phone, by day and by night. */
-public class ViewsTest {
-    private Browsing browsing;
-
-    @BeforeClass
-    public void start() {
-        browsing = new Browsing(true);
-    }
-
-    @AfterClass
-    public void stop() {
-        browsing.close();
-    }
-
+public class ViewsTest extends InTheDemoSalon {
     @DataProvider
     Object[][] views() {
         List<Object[]> views = new ArrayList<>();

@@ -1,0 +1,227 @@
+package eventide.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static eventide.browser.Browsing.assertAccessible;
+import static eventide.browser.Browsing.assertNothingOverflows;
+import static eventide.browser.Browsing.button;
+import static eventide.browser.Browsing.heading;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.SelectOption;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
+import org.testng.annotations.Test;
+
+/** What came of it: scored by touch, on the days after, and beside another wash. */
+public class LogTest extends InTheDemoSalon {
+    private static Locator slider(Page page, String name) {
+        return page.getByRole(
+                AriaRole.SLIDER, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    /** A tap on the track, so far along it. */
+    private static void tapAt(Page page, String name, double share) {
+        Locator track = slider(page, name).locator("xpath=ancestor::*[@data-orientation][1]");
+        track.scrollIntoViewIfNeeded();
+        BoundingBox box = track.boundingBox();
+        page.touchscreen().tap(box.x + box.width * share, box.y + box.height / 2);
+    }
+
+    private static void answer(Page page, String question, String answer) {
+        page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName(question))
+                .or(page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName(question)))
+                .getByText(answer, new Locator.GetByTextOptions().setExact(true))
+                .tap();
+    }
+
+    @Test
+    public void aWashIsScoredAgainByTouchAndTheOldScoreKept() {
+        BrowserContext context = browsing.phone();
+        Page page = browsing.open(context, "/clients/1/log");
+        button(page, "Score it again").tap();
+        // While a score is given no earlier one is in sight.
+        assertThat(page.getByText(Pattern.compile("definition \\d"))).hasCount(0);
+        answer(page, "Cast broken?", "Not yet");
+        assertThat(page.getByText("Too early for a verdict")).isVisible();
+        answer(page, "Cast broken?", "Yes");
+        answer(page, "Roots fully dry?", "Yes");
+        for (String score : new String[] {"definition", "clumping", "frizz", "volume"}) {
+            tapAt(page, score, .7);
+        }
+        assertNothingOverflows(page, "scoring on a phone");
+        assertAccessible(page, "scoring on a phone");
+        button(page, "Keep it in the log").tap();
+        assertThat(page.getByText("Scored otherwise before")).isVisible();
+        assertThat(page.getByText(Pattern.compile("definition 7\\.0")).first()).isVisible();
+        context.close();
+    }
+
+    @Test
+    public void aDayAfterTakesThreeTouches() {
+        BrowserContext context = browsing.phone();
+        // A wash of an even number of days ago: nobody looked at it after.
+        Page page = browsing.open(context, "/clients/3/log");
+        page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Wash days"))
+                .getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText("definition"))
+                .nth(2)
+                .tap();
+        button(page, "Day 2").tap();
+        for (String score : new String[] {"definition, day 2", "frizz, day 2", "volume, day 2"}) {
+            tapAt(page, score, .5);
+        }
+        page.getByText("misted", new Page.GetByTextOptions().setExact(true)).tap();
+        button(page, "Keep day 2").tap();
+        assertThat(page.getByText("Day 2 against day 1").or(page.getByText("Day 2 looks as day 1 did")))
+                .isVisible();
+        button(page, "Day 3").tap();
+        for (String score : new String[] {"definition, day 3", "frizz, day 3", "volume, day 3"}) {
+            tapAt(page, score, .3);
+        }
+        button(page, "It is over: wash next").tap();
+        assertThat(page.getByText("lasted 2 days")).isVisible();
+        assertAccessible(page, "the days after");
+        context.close();
+    }
+
+    @Test
+    public void twoWashesAreLaidSideBySideAndTheVerdictIsHonest() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = browsing.open(context, "/clients/2/log");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Lay .* beside")))
+                .nth(3)
+                .click();
+        Locator beside = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Side by side"));
+        assertThat(beside.getByText("One thing was otherwise: Lee shore gel-cream instead of Fathom firm gel"))
+                .isVisible();
+        assertThat(beside.getByText("within the eye’s error")
+                        .or(beside.getByText("clear"))
+                        .first())
+                .isVisible();
+        assertAccessible(page, "two washes side by side");
+        assertNothingOverflows(page, "two washes side by side");
+        button(page, "Back to one").click();
+        assertThat(heading(page, "The days after")).isVisible();
+        context.close();
+    }
+
+    @Test
+    public void aWashIsTakenOutAndPutBack() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = browsing.open(context, "/clients/3/log");
+        Locator days = page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Wash days"))
+                .getByRole(AriaRole.LISTITEM);
+        assertThat(days).hasCount(8);
+        button(page, "Take this wash out of the log").click();
+        assertThat(days).hasCount(7);
+        button(page, "Put it back").click();
+        assertThat(days).hasCount(8);
+        context.close();
+    }
+
+    @Test
+    public void washDaysAreFoundOverAllClients() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = browsing.open(context, "/clients");
+        Locator rows = page.getByRole(AriaRole.ROW);
+        assertThat(rows).hasCount(41);
+        button(page, "Earlier ones").click();
+        assertThat(rows).not().hasCount(41);
+        page.getByLabel("With", new Page.GetByLabelOptions().setExact(true)).selectOption("Sandbar light gel");
+        assertThat(page.getByText("Best for the goal, with Sandbar light gel")).isVisible();
+        assertAccessible(page, "clients and wash days");
+        page.getByLabel("Definition").selectOption("8");
+        page.getByLabel("Frizz").selectOption("2");
+        assertThat(page.getByText("No wash day is so").or(rows.nth(1))).isVisible();
+        page.getByLabel("Name").fill("bram");
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Clients"))
+                        .getByRole(AriaRole.LISTITEM))
+                .hasCount(1);
+        browsing.assertNoErrors();
+        context.close();
+    }
+
+    @Test
+    public void aPhotographIsKeptAndLaidOverAnEarlierOne() throws IOException {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = browsing.open(context, "/clients/1/log");
+        Locator days = page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Wash days"))
+                .getByRole(AriaRole.LISTITEM);
+        for (int i = 1; i >= 0; i--) {
+            days.nth(i).getByRole(AriaRole.BUTTON).first().click();
+            page.getByLabel("Photograph, front").setInputFiles(picture(i));
+            assertThat(button(page, "Open the photograph, front")).isVisible();
+        }
+        button(page, "Open the photograph, front").click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        dialog.getByLabel("Against").selectOption(new SelectOption().setIndex(1));
+        Locator slider = dialog.getByRole(AriaRole.SLIDER);
+        slider.press("ArrowRight");
+        assertThat(slider).hasAttribute("aria-valuenow", "51");
+        assertAccessible(page, "two photographs");
+        dialog.getByText("Over it").click();
+        assertThat(dialog.getByRole(AriaRole.IMG)).hasCount(2);
+        button(page, "Remove this photograph").click();
+        assertThat(page.getByLabel("Photograph, front")).hasCount(1);
+        // What is no picture is refused in plain words.
+        page.getByLabel("Photograph, back")
+                .setInputFiles(new FilePayload("a.png", "image/png", "no".getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByText("no picture that can be read")).isVisible();
+        context.close();
+    }
+
+    private static FilePayload picture(int shade) throws IOException {
+        BufferedImage image = new BufferedImage(120, 160, BufferedImage.TYPE_INT_RGB);
+        image.setRGB(10, 10, shade * 1000);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(image, "png", out);
+        return new FilePayload("front.png", "image/png", out.toByteArray());
+    }
+
+    @Test
+    public void aClientGoesOutAsAFileIsErasedAndComesInAgain() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = browsing.open(context, "/clients");
+        button(page, "More of Corin Thessaly")
+                .or(button(page, "More of Maud Ravel"))
+                .first()
+                .click();
+        String name = page.getByRole(AriaRole.DIALOG)
+                .getByRole(AriaRole.HEADING)
+                .first()
+                .innerText();
+        String own = browsing.server().get("/api/exchange").body().toString();
+        assertThat(button(page, "Erase for good")).isDisabled();
+        page.getByLabel("Write the name to erase").fill(name);
+        assertAccessible(page, "erasing");
+        button(page, "Erase for good").click();
+        assertThat(button(page, "More of " + name)).hasCount(0);
+        button(page, "A file out, a file in").click();
+        page.getByLabel("Bring a file")
+                .setInputFiles(new FilePayload(
+                        "salon.json",
+                        "application/json",
+                        own.replaceFirst("\"strand\":\"[A-Z]+\"", "\"strand\":\"WIRY\"")
+                                .getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByText("1 with faults")).isVisible();
+        assertThat(button(page, "Take them in")).isDisabled();
+        assertAccessible(page, "a file with a fault");
+        Locator text = page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.TEXTBOX);
+        text.fill(own);
+        button(page, "Look again").click();
+        assertThat(page.getByText("0 with faults")).isVisible();
+        button(page, "Take them in").click();
+        assertThat(button(page, "More of " + name)).isVisible();
+        browsing.assertNoErrors();
+        context.close();
+    }
+}

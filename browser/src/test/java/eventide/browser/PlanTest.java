@@ -1,0 +1,239 @@
+package eventide.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static eventide.browser.Browsing.assertAccessible;
+import static eventide.browser.Browsing.assertNothingOverflows;
+import static eventide.browser.Browsing.button;
+import static eventide.browser.Browsing.radio;
+import static eventide.browser.Browsing.tab;
+import static org.testng.Assert.assertEquals;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.util.regex.Pattern;
+import org.testng.annotations.Test;
+
+/** The routine on the water: edited by pointer and by keys, laid over another, fitted, taken along. */
+public class PlanTest extends InTheDemoSalon {
+    private static Locator steps(Page page) {
+        return page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Steps in order"));
+    }
+
+    private static Locator step(Page page, String words) {
+        return steps(page)
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName(Pattern.compile("^(Needs care: )?\\d+ ?" + words)))
+                .first();
+    }
+
+    private Page plan(BrowserContext context, int client) {
+        Page page = browsing.open(context, "/clients/" + client + "/plan");
+        assertThat(button(page, "Best for the goal")).isVisible();
+        return page;
+    }
+
+    @Test
+    public void aTapOnTheGoalIsAnsweredBeforeItIsMade() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = browsing.open(context, "/");
+        // Her goal has volume at 1: what 2 would plan is asked while nobody touches anything.
+        page.waitForResponse(
+                        answer -> answer.url().endsWith("/api/routines/suggest")
+                                && answer.request().postData().contains("\"volume\":2"),
+                        () -> page.navigate(browsing.server().url("/clients/2/plan")))
+                .finished();
+        Locator sheet = page.locator(".sheet[aria-busy]");
+        String before = sheet.innerText();
+        context.setOffline(true);
+        radio(page, "Volume: wanted").click();
+        page.waitForCondition(() -> !sheet.innerText().equals(before));
+        assertThat(sheet).hasAttribute("aria-busy", "false");
+        assertThat(button(page, "Best for the goal")).isVisible();
+        context.setOffline(false);
+        browsing.assertNoErrors();
+        context.close();
+    }
+
+    @Test
+    public void whatHandsMadeIsOneStepBackWhenTheGoalChanges() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = plan(context, 2);
+        step(page, "Cleanse").click();
+        button(page, "More minutes").click();
+        assertThat(page.getByText(Pattern.compile(", changed$"))).isVisible();
+        String made = step(page, "Cleanse").innerText();
+        radio(page, "Softness: does not matter").click();
+        assertThat(page.getByText(Pattern.compile(", changed$"))).hasCount(0);
+        assertThat(page.locator(".sheet[aria-busy]")).hasAttribute("aria-busy", "false");
+        button(page, "Undo").click();
+        assertThat(page.getByText(Pattern.compile(", changed$"))).isVisible();
+        assertEquals(step(page, "Cleanse").innerText(), made);
+        context.close();
+    }
+
+    @Test
+    public void aStepIsChangedAddedMovedAndAllOfItUndone() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = plan(context, 2);
+        String before = steps(page).innerText();
+        step(page, "Cleanse").click();
+        button(page, "More minutes").click();
+        assertThat(page.getByText(Pattern.compile(", changed$"))).isVisible();
+        page.getByLabel("Add a step after 1").click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("wait"))
+                .click();
+        assertThat(step(page, "Wait")).isVisible();
+        step(page, "Wait").press("Alt+ArrowDown");
+        assertThat(steps(page).getByRole(AriaRole.LISTITEM).nth(2)).containsText("Wait");
+        assertAccessible(page, "a step in hand");
+        // what is under way survives a reload
+        page.reload();
+        assertThat(steps(page).getByRole(AriaRole.LISTITEM).nth(2)).containsText("Wait");
+        for (int i = 0; i < 3; i++) {
+            button(page, "Undo").click();
+        }
+        assertThat(button(page, "Undo")).isDisabled();
+        assertThat(step(page, "Wait")).hasCount(0);
+        assertEquals(steps(page).innerText(), before);
+        button(page, "Redo").click();
+        button(page, "Redo").click();
+        assertThat(step(page, "Wait")).isVisible();
+        button(page, "As suggested").click();
+        assertThat(step(page, "Wait")).hasCount(0);
+        browsing.assertNoErrors();
+        context.close();
+    }
+
+    @Test
+    public void aStepIsDraggedByItsHandle() {
+        BrowserContext context = browsing.fresh(1280, 900);
+        Page page = plan(context, 1);
+        String second = steps(page).getByRole(AriaRole.LISTITEM).nth(1).innerText();
+        BoundingBox from = button(page, "Drag step 2").boundingBox();
+        BoundingBox to = button(page, "Drag step 4").boundingBox();
+        page.mouse().move(from.x + 8, from.y + 8);
+        page.mouse().down();
+        for (int i = 1; i <= 8; i++) {
+            page.mouse().move(from.x + 8, from.y + 8 + (to.y - from.y) * i / 8.0);
+        }
+        page.mouse().up();
+        assertThat(steps(page).getByRole(AriaRole.LISTITEM).nth(3))
+                .containsText(second.replaceAll("(?s).*?([A-Z][a-z]+).*", "$1"));
+        context.close();
+    }
+
+    @Test
+    public void aMendIsLookedAtBeforeItIsTaken() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = plan(context, 2);
+        step(page, "Hover").click();
+        button(page, "Leave out").click();
+        assertThat(page.getByText("before the cast has set")).isVisible();
+        button(page, "What would that change?").first().click();
+        assertThat(page.getByText("Laid over it:")).isVisible();
+        assertThat(page.getByText(Pattern.compile("findings \\d+ → \\d+"))).isVisible();
+        button(page, "Leave it").click();
+        assertThat(page.getByText("before the cast has set")).isVisible();
+        button(page, "What would that change?").first().click();
+        button(page, "Take it").click();
+        assertThat(page.getByText("before the cast has set")).hasCount(0);
+        context.close();
+    }
+
+    @Test
+    public void schoolsAreLaidSideBySideAndOneTakenForToday() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = plan(context, 3);
+        tab(page, "Schools").click();
+        Locator others = page.getByRole(AriaRole.TABPANEL);
+        assertThat(others.getByText("Dry to")).isVisible();
+        assertAccessible(page, "schools");
+        others.getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText("air only"))
+                .last()
+                .getByText("For today")
+                .click();
+        tab(page, "At the water").click();
+        assertThat(step(page, "Cup")).hasCount(0);
+        assertThat(step(page, "Cleanse")).isVisible();
+        context.close();
+    }
+
+    @Test
+    public void theAirIsTypedInAndTheClockIsKept() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = plan(context, 2);
+        tab(page, "Air").click();
+        page.getByLabel("Room humidity").fill("85");
+        page.getByLabel("Room humidity").press("Enter");
+        assertThat(button(page, "Back to the instruments")).isVisible();
+        assertAccessible(page, "air");
+        page.getByLabel("Begin at").fill("09:30");
+        assertThat(page.getByText("10:00").first()).isVisible();
+        button(page, "Limits").click();
+        page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName("diffuser"))
+                .click();
+        assertThat(step(page, "Cup")).hasCount(0);
+        context.close();
+    }
+
+    @Test
+    public void aHeadIsSplitForATrial() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = plan(context, 4);
+        step(page, "Lee shore gel-cream").click();
+        button(page, "Try another on one half").click();
+        page.getByLabel("Right half").selectOption("Kelp jelly");
+        button(page, "What would it tell?").click();
+        assertThat(page.getByText("give a product about 8 washes")).isVisible();
+        button(page, "Split the head").click();
+        assertThat(step(page, "Kelp jelly")).isVisible();
+        context.close();
+    }
+
+    @Test
+    public void aTemplateIsKeptAndFittedToAnotherHeadOnAPhone() {
+        BrowserContext context = browsing.phone();
+        Page page = plan(context, 3);
+        tab(page, "Templates").tap();
+        page.getByLabel("Keep this one as").fill("Big show");
+        button(page, "Keep it").tap();
+        assertThat(page.getByText("Big show")).isVisible();
+        page.navigate(browsing.server().url("/clients/1/plan"));
+        assertThat(button(page, "Best for the goal")).isVisible();
+        tab(page, "Templates").tap();
+        button(page, "Fit it to this head").tap();
+        Locator fitted = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Fitted to this head"));
+        assertThat(fitted.getByText("Too rich for fine hair").first()).isVisible();
+        assertNothingOverflows(page, "a fitted template on a phone");
+        assertAccessible(page, "a fitted template");
+        button(page, "Take it").tap();
+        assertThat(page.getByText(Pattern.compile(", changed$"))).isVisible();
+        context.close();
+    }
+
+    @Test
+    public void aRoutineGoesOutAsAMessageAndComesInWithItsFaultsShown() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = plan(context, 1);
+        tab(page, "Take along").click();
+        button(page, "As a message").click();
+        assertThat(page.getByText("Wash-and-go,")).isVisible();
+        Locator pasted = page.getByLabel("A routine, pasted");
+        pasted.fill("not a routine");
+        button(page, "Put it on the water").click();
+        assertThat(page.getByText("This is not a routine file")).isVisible();
+        pasted.fill("{\"formatVersion\":1,\"steps\":[{\"action\":\"SING\"}]}");
+        button(page, "Put it on the water").click();
+        assertThat(page.getByText("action must be one of")).isVisible();
+        pasted.fill("{\"formatVersion\":1,\"steps\":[{\"action\":\"RINSE\"},{\"action\":\"AIR\",\"minutes\":60}]}");
+        button(page, "Put it on the water").click();
+        assertThat(steps(page).getByRole(AriaRole.LISTITEM)).hasCount(2);
+        browsing.assertNoErrors();
+        context.close();
+    }
+}
