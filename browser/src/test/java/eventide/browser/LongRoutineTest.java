@@ -228,10 +228,8 @@ public class LongRoutineTest extends InTheDemoSalon {
                         out.substring(out.indexOf(',') + 1).replace("+", "%2B"), StandardCharsets.UTF_8));
         button(other, "Put it on the water").click();
         assertThat(other.getByText(Pattern.compile(", changed$"))).isVisible();
-        assertEquals(
-                other.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("As a file"))
-                        .getAttribute("href"),
-                out);
+        assertThat(other.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("As a file")))
+                .hasAttribute("href", out);
         context.close();
     }
 

@@ -6,11 +6,11 @@ import static eventide.browser.Browsing.assertNothingOverflows;
 import static eventide.browser.Browsing.button;
 import static eventide.browser.Browsing.radio;
 import static eventide.browser.Browsing.tab;
-import static org.testng.Assert.assertEquals;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.regex.Pattern;
@@ -18,6 +18,9 @@ import org.testng.annotations.Test;
 
 /** The routine on the water: edited by pointer and by keys, laid over another, fitted, taken along. */
 public class PlanTest extends InTheDemoSalon {
+    private static final LocatorAssertions.HasTextOptions AS_SEEN =
+            new LocatorAssertions.HasTextOptions().setUseInnerText(true);
+
     private static Locator steps(Page page) {
         return page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Steps in order"));
     }
@@ -62,16 +65,19 @@ public class PlanTest extends InTheDemoSalon {
     public void whatHandsMadeIsOneStepBackWhenTheGoalChanges() {
         BrowserContext context = browsing.fresh(1280, 800);
         Page page = plan(context, 2);
+        String suggested = step(page, "Cleanse").innerText();
         step(page, "Cleanse").click();
         button(page, "More minutes").click();
         assertThat(page.getByText(Pattern.compile(", changed$"))).isVisible();
+        // The minutes beside a step are the judgement's, and come with it.
+        assertThat(step(page, "Cleanse")).not().hasText(suggested, AS_SEEN);
         String made = step(page, "Cleanse").innerText();
         radio(page, "Softness: does not matter").click();
         assertThat(page.getByText(Pattern.compile(", changed$"))).hasCount(0);
         assertThat(page.locator(".sheet[aria-busy]")).hasAttribute("aria-busy", "false");
         button(page, "Undo").click();
         assertThat(page.getByText(Pattern.compile(", changed$"))).isVisible();
-        assertEquals(step(page, "Cleanse").innerText(), made);
+        assertThat(step(page, "Cleanse")).hasText(made, AS_SEEN);
         context.close();
     }
 
@@ -98,7 +104,7 @@ public class PlanTest extends InTheDemoSalon {
         }
         assertThat(button(page, "Undo")).isDisabled();
         assertThat(step(page, "Wait")).hasCount(0);
-        assertEquals(steps(page).innerText(), before);
+        assertThat(steps(page)).hasText(before, AS_SEEN);
         button(page, "Redo").click();
         button(page, "Redo").click();
         assertThat(step(page, "Wait")).isVisible();
