@@ -79,10 +79,7 @@ final class CrownForgotten implements Rule {
                     || action == Action.SMOOTH
                     || action == Action.PRESS;
             boolean named = wash.routine().at(place).zones() != null;
-            if (shapes
-                    && named
-                    && wash.course().visits(place).stream()
-                            .anyMatch(v -> v.zones().contains(Zone.CROWN))) {
+            if (shapes && named && wash.course().visits(place).stream().anyMatch(v -> v.isIn(Zone.CROWN))) {
                 return true;
             }
         }

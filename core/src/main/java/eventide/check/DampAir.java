@@ -7,12 +7,12 @@ import java.util.List;
 import java.util.Locale;
 
 /** D5: air drying in damp air. */
-final class DampAir implements Rule {
+public final class DampAir implements Rule {
     /** Air counts as damp from here [OURS; CP: damp air]. */
     private static final double DAMP_PERCENT = 70;
 
     private static final double DAMP_DEW_POINT_C = 16;
-    private static final double LEAST_MINUTES = 30;
+    public static final double LEAST_MINUTES = 30;
     private static final double STILL_WET = 20;
 
     @Override

@@ -67,9 +67,7 @@ final class HoldAlone implements Rule {
             boolean leftIn = place.index() > wash.lastRinse()
                     && product != null
                     && (product.role() == Role.CONDITIONER || product.role() == Role.MASK);
-            if (leftIn
-                    && wash.course().visits(place).stream()
-                            .anyMatch(v -> v.zones().contains(zone))) {
+            if (leftIn && wash.course().visits(place).stream().anyMatch(v -> v.isIn(zone))) {
                 return true;
             }
         }

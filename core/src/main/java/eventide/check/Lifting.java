@@ -18,16 +18,24 @@ final class Lifting {
 
     /** A clarifier, or a cleanser whose label names a strong surfactant; one without a label is given the benefit. */
     static boolean lifts(Step step) {
+        Product product = step.worn();
+        boolean unknown = product == null || product.ingredients() == null;
+        return surelyLifts(step) || cleanses(step) && unknown;
+    }
+
+    private static boolean cleanses(Step step) {
+        Product product = step.worn();
+        return step.action() == Action.CLEANSE || product != null && product.role() == Role.CLEANSER;
+    }
+
+    /** As {@link #lifts}, without the benefit: residue that shows wants it certain. */
+    static boolean surelyLifts(Step step) {
+        Product product = step.worn();
         if (clarifies(step)) {
             return true;
         }
-        Product product = step.worn();
-        boolean cleanses = step.action() == Action.CLEANSE || product != null && product.role() == Role.CLEANSER;
-        if (!cleanses) {
+        if (!cleanses(step) || product == null || product.ingredients() == null) {
             return false;
-        }
-        if (product == null || product.ingredients() == null) {
-            return true;
         }
         LabelReading label = product.label();
         return label.traits().sulfates()

@@ -44,11 +44,12 @@ final class MoistureOverHold implements Rule {
     /** The first hold that some of the same hair already wears. */
     private static Layer firstHoldUnder(Wash wash, Layer layer) {
         for (Layer earlier : wash.layers()) {
+            if (!earlier.holds() || !wash.isAfter(layer.place(), earlier.place())) {
+                continue;
+            }
             boolean under = earlier.visits().stream().anyMatch(v -> layer.visits().stream()
-                    .anyMatch(own -> own.startMinute() >= v.endMinute() - 1e-9
-                            && own.overlaps(v)
-                            && wash.isAfter(layer.place(), earlier.place())));
-            if (earlier.holds() && under) {
+                    .anyMatch(own -> own.startMinute() >= v.endMinute() - 1e-9 && own.overlaps(v)));
+            if (under) {
                 return earlier;
             }
         }

@@ -30,12 +30,12 @@ final class NotFinishedInTime implements Rule {
         double hands = 0;
         for (StepTide own : wash.course().tide().steps()) {
             hands += own.handsOnMinutes();
-            StepPlace place = slow(wash.routine(), own.index());
             Double chair = wash.limits().chairMinutes();
             boolean late = chair != null
                     ? hands > chair
                     : own.endMinute() > wash.limits().minutes();
-            if (place != null && late) {
+            StepPlace place = late ? slow(wash, own.index()) : null;
+            if (place != null) {
                 Step step = wash.routine().at(place);
                 String what = step.action() == Action.COIL ? "Coiling" : "Shingling";
                 double over = chair != null
@@ -57,8 +57,9 @@ final class NotFinishedInTime implements Rule {
         return List.of();
     }
 
-    private static StepPlace slow(Routine routine, int index) {
-        return routine.places().stream()
+    private static StepPlace slow(Wash wash, int index) {
+        Routine routine = wash.routine();
+        return wash.places().stream()
                 .filter(place -> place.index() == index)
                 .filter(place -> routine.at(place).action() == Action.COIL
                         || routine.at(place).action() == Action.SHINGLE)

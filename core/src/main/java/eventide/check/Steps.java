@@ -13,11 +13,15 @@ final class Steps {
 
     /** Air or a dryer has worked between two moments. */
     static boolean driedBetween(Wash wash, double from, double to) {
-        return wash.course().visits().stream()
-                .anyMatch(v -> v.step().action().isDrying()
-                        && v.startMinute() >= from - 1e-9
-                        && v.endMinute() <= to + 1e-9
-                        && v.minutes() > 0);
+        for (Visit visit : wash.course().visits()) {
+            if (visit.step().action().isDrying()
+                    && visit.startMinute() >= from - 1e-9
+                    && visit.endMinute() <= to + 1e-9
+                    && visit.minutes() > 0) {
+                return true;
+            }
+        }
+        return false;
     }
 
     static boolean any(Wash wash, Predicate<Visit> wanted) {

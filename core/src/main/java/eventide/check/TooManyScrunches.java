@@ -1,6 +1,5 @@
 package eventide.check;
 
-import eventide.drying.Visit;
 import eventide.hair.Pattern;
 import eventide.hair.Zone;
 import eventide.routine.Action;
@@ -76,9 +75,8 @@ final class TooManyScrunches implements Rule {
             Step step = wash.routine().at(place);
             boolean scrunches = step.action() == Action.SCRUNCH
                     || (step.action() == Action.APPLY && step.technique() == Technique.SCRUNCH);
-            boolean here =
-                    wash.course().visits(place).stream().map(Visit::zones).anyMatch(zones -> zones.contains(zone));
-            if (scrunches && step.count() != null && here && place.index() > wash.lastRinse()) {
+            boolean counted = scrunches && step.count() != null && place.index() > wash.lastRinse();
+            if (counted && wash.reaches(place, zone)) {
                 places.add(place);
             }
         }

@@ -55,16 +55,19 @@ final class TouchedBeforeCast implements Rule {
                 continue;
             }
             // Shaping wet hair comes before any drying and is not meant.
-            boolean drying = Steps.driedBetween(wash, hold.startMinute(), visit.startMinute());
-            boolean holdHere = wash.layers().stream()
-                    .anyMatch(l -> l.holds()
-                            && l.startMinute() < visit.startMinute()
-                            && l.visits().stream().anyMatch(v -> v.overlaps(visit)));
-            if (holdHere && (bowl || drying)) {
+            boolean drying = bowl || Steps.driedBetween(wash, hold.startMinute(), visit.startMinute());
+            if (drying && holdIsOn(wash, visit)) {
                 return visit;
             }
         }
         return null;
+    }
+
+    private static boolean holdIsOn(Wash wash, Visit visit) {
+        return wash.layers().stream()
+                .anyMatch(l -> l.holds()
+                        && l.startMinute() < visit.startMinute()
+                        && l.visits().stream().anyMatch(v -> v.overlaps(visit)));
     }
 
     private static boolean handles(Step step) {

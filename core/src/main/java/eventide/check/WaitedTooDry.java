@@ -111,9 +111,10 @@ final class WaitedTooDry implements Rule {
     private static Layer lastLayerOn(Wash wash, Visit visit) {
         Layer last = null;
         for (Layer layer : wash.layers()) {
-            boolean before = layer.visits().stream()
-                    .anyMatch(v -> v.endMinute() <= visit.startMinute() + 1e-9 && v.overlaps(visit));
-            if (before && (layer.holds() || layer.product().role().moisturises())) {
+            boolean loads = layer.holds() || layer.product().role().moisturises();
+            if (loads
+                    && layer.visits().stream()
+                            .anyMatch(v -> v.endMinute() <= visit.startMinute() + 1e-9 && v.overlaps(visit))) {
                 last = layer;
             }
         }

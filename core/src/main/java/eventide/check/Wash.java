@@ -18,9 +18,12 @@ import eventide.routine.Schools;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** Everything there is to know about one routine on one head: what rules and scores look at. */
 public final class Wash {
@@ -33,6 +36,10 @@ public final class Wash {
     private final Course course;
     private final List<Amount> amounts;
     private final List<Layer> layers;
+    private final Map<Zone, List<Layer>> layersByZone = new EnumMap<>(Zone.class);
+    /** Found on first asking. */
+    private final Map<StepPlace, Set<Zone>> zonesReached = new ConcurrentHashMap<>();
+
     private final double castMinute;
     private final int lastRinse;
     private final List<StepPlace> places;
@@ -49,6 +56,10 @@ public final class Wash {
         this.lastRinse = routine.lastRinse();
         this.places = List.copyOf(routine.places());
         this.layers = layersWorn();
+        for (Zone zone : Zone.values()) {
+            layersByZone.put(
+                    zone, layers.stream().filter(layer -> layer.isIn(zone)).toList());
+        }
         this.castMinute = course.tide().marks().stream()
                 .filter(mark -> mark.what() == Mark.What.CAST_SET)
                 .mapToDouble(Mark::minute)
@@ -77,8 +88,6 @@ public final class Wash {
             if (visits.isEmpty()) {
                 continue;
             }
-            Set<Zone> zones = EnumSet.noneOf(Zone.class);
-            visits.forEach(visit -> zones.addAll(visit.zones()));
             worn.add(new Layer(
                     place,
                     step,
@@ -86,7 +95,7 @@ public final class Wash {
                     amount.product(),
                     amount,
                     visits,
-                    zones));
+                    zonesOf(place)));
         }
         return List.copyOf(worn);
     }
@@ -140,7 +149,20 @@ public final class Wash {
     }
 
     public List<Layer> layersIn(Zone zone) {
-        return layers.stream().filter(layer -> layer.isIn(zone)).toList();
+        return layersByZone.get(zone);
+    }
+
+    /** Hands are on some hair of a zone in this step. */
+    public boolean reaches(StepPlace place, Zone zone) {
+        return zonesReached.computeIfAbsent(place, this::zonesOf).contains(zone);
+    }
+
+    private Set<Zone> zonesOf(StepPlace place) {
+        Set<Zone> zones = EnumSet.noneOf(Zone.class);
+        for (Visit visit : course.visits(place)) {
+            zones.addAll(visit.zones());
+        }
+        return zones;
     }
 
     /** When the last cast of the wash has set; infinite where none does. */

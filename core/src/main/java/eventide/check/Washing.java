@@ -5,15 +5,20 @@ import eventide.routine.Action;
 import eventide.routine.Step;
 import java.util.List;
 
-/** How long something works before it is rinsed. */
-final class Washing {
+/** How long something works before it is rinsed, and what takes residue off. */
+public final class Washing {
     private Washing() {}
 
     /** A step's own minutes, or until the next rinse, whichever is longer. */
-    static double minutesWorked(Wash wash, int index) {
+    public static double minutesWorked(Wash wash, int index) {
         StepTide own = wash.course().tide().steps().get(index);
         double until = untilRinse(wash, index);
         return Math.max(own.endMinute() - own.startMinute(), Double.isNaN(until) ? 0 : until);
+    }
+
+    /** A clarifier, or a cleanser whose label is strong enough to take off what water leaves. */
+    public static boolean surelyLifts(Step step) {
+        return Lifting.surelyLifts(step);
     }
 
     /** Minutes from the start of a step to the start of the next rinse; NaN where none follows. */

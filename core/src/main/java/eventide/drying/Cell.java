@@ -16,7 +16,9 @@ final class Cell {
     private static final double MOST_ROOT_SHARE = .4;
 
     final Zone zone;
+    /** Null where the zone is not told apart into halves. */
     final Half half;
+
     final Reading reading;
     /** Dry hair in g. */
     final double grams;
@@ -24,6 +26,12 @@ final class Cell {
     final double rootShare;
     /** Grams of water that one percent stands for, lengths and roots together. */
     final double gramsPerPercent;
+    /** Ease of the falling period, 1 for medium porosity. */
+    final double release;
+    /** How well a dryer reaches hair this dense. */
+    final double dryerReach;
+    /** The share of a dryer's air that reaches the roots. */
+    final double rootsUnderDryer;
     /** Percent lost a minute in still reference air while fully wet, lengths. */
     final double airRate;
     /** How freely air reaches the roots, against the lengths, from 0 to 1. */
@@ -47,6 +55,9 @@ final class Cell {
         rootShare = Math.min(MOST_ROOT_SHARE, ROOT_CM / meanCm);
         double capacity = Fibre.capacity(reading.porosity(), relativeHumidity);
         gramsPerPercent = grams * capacity / 100;
+        release = Fibre.release(reading.porosity());
+        dryerReach = DryingConstants.reachOfDryer(reading.density());
+        rootsUnderDryer = DryingConstants.rootsUnderDryer(reading.density());
         double headGrams = HairMass.grams(reading);
         airRate = DryingConstants.airRate(headGrams, zone) / capacity * 100;
         rootOpenness = DryingConstants.rootOpenness(headGrams);
@@ -58,6 +69,9 @@ final class Cell {
         reading = whole.reading;
         grams = whole.grams * share;
         rootShare = whole.rootShare;
+        release = whole.release;
+        dryerReach = whole.dryerReach;
+        rootsUnderDryer = whole.rootsUnderDryer;
         gramsPerPercent = whole.gramsPerPercent * share;
         airRate = whole.airRate;
         rootOpenness = whole.rootOpenness;

@@ -18,7 +18,7 @@ public final class Course {
     /** More waiting sections than this are a smear, not a picture [OURS]. */
     private static final int MOST_DRAWN = 24;
 
-    private final List<Cell> cells;
+    private final Cell[] cells;
     private final List<Visit> visits = new ArrayList<>();
     private final Map<StepPlace, List<Visit>> byPlace = new HashMap<>();
     private Tide tide;
@@ -29,7 +29,7 @@ public final class Course {
     private double endRoots;
     private double chairMinutes;
 
-    Course(List<Cell> cells) {
+    Course(Cell[] cells) {
         this.cells = cells;
     }
 
@@ -41,11 +41,11 @@ public final class Course {
     void finish(Tide drawn, double handsOnMinutes) {
         tide = drawn;
         chairMinutes = handsOnMinutes;
-        double[] lengths = new double[cells.size()];
-        double[] roots = new double[cells.size()];
+        double[] lengths = new double[cells.length];
+        double[] roots = new double[cells.length];
         for (int i = 0; i < lengths.length; i++) {
-            lengths[i] = cells.get(i).lengthsWetness();
-            roots[i] = cells.get(i).roots;
+            lengths[i] = cells[i].lengthsWetness();
+            roots[i] = cells[i].roots;
         }
         lengthsAtEnd = lengths;
         endLengths = mean(null, lengths);
@@ -149,14 +149,14 @@ public final class Course {
     }
 
     Zone zone(int cell) {
-        return cells.get(cell).zone;
+        return cells[cell].zone;
     }
 
     int[] within(int[] some, Zone zone) {
         int[] within = new int[some.length];
         int count = 0;
         for (int i : some) {
-            if (cells.get(i).zone == zone) {
+            if (cells[i].zone == zone) {
                 within[count++] = i;
             }
         }
@@ -167,20 +167,20 @@ public final class Course {
     double mean(int[] some, double[] values) {
         double sum = 0;
         double mass = 0;
-        int n = some == null ? cells.size() : some.length;
+        int n = some == null ? cells.length : some.length;
         for (int k = 0; k < n; k++) {
             int i = some == null ? k : some[k];
-            sum += cells.get(i).grams * values[i];
-            mass += cells.get(i).grams;
+            sum += cells[i].grams * values[i];
+            mass += cells[i].grams;
         }
         return mass == 0 ? 0 : sum / mass;
     }
 
     double grams(int[] some) {
         double mass = 0;
-        int n = some == null ? cells.size() : some.length;
+        int n = some == null ? cells.length : some.length;
         for (int k = 0; k < n; k++) {
-            mass += cells.get(some == null ? k : some[k]).grams;
+            mass += cells[some == null ? k : some[k]].grams;
         }
         return mass;
     }

@@ -47,9 +47,13 @@ final class Evaporation {
         return Math.exp(-minutes * rate * release / (CRITICAL + TAIL));
     }
 
-    /** What gravity leaves of dripping hair after some minutes. */
-    static double drained(double wet, double minutes) {
-        return wet <= DRAINS_TO ? wet : DRAINS_TO + (wet - DRAINS_TO) * drains(minutes);
+    /**
+     * What gravity leaves of dripping hair.
+     *
+     * @param kept as {@link #drains} gives it for the time
+     */
+    static double drained(double wet, double kept) {
+        return wet <= DRAINS_TO ? wet : DRAINS_TO + (wet - DRAINS_TO) * kept;
     }
 
     /** The part of what can run off that is still there after some minutes. */

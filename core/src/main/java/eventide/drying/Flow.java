@@ -8,12 +8,16 @@ import eventide.routine.Part;
 import eventide.routine.Position;
 import eventide.routine.Step;
 import eventide.routine.Tool;
-import java.util.List;
 
 /** What a step does to water while it lasts: the rate for each cell, and the ceiling its heat sets. */
 final class Flow {
-    private final List<Cell> cells;
+    private final Cell[] cells;
     private final Step step;
+    private final Action action;
+    private final boolean machine;
+    private final boolean rootsOnly;
+    private final boolean pastRoots;
+    private final double opening;
     private final boolean[] aimed;
     /** Water before a stretch of time, in case its heat cannot lift as much. */
     private final double[] kept;
@@ -25,44 +29,44 @@ final class Flow {
     private final double[] lengthsRates;
 
     private final double[] rootsRates;
-    private final double[] releases;
     /** What a whole minute of the falling period leaves, of lengths and of roots: most of a run is such minutes. */
     private final double[] lengthsFall;
 
     private final double[] rootsFall;
     private final boolean keepsWater;
 
-    Flow(Step step, List<Cell> cells, int[] worked, Air air, AirStream still) {
+    Flow(Step step, Cell[] cells, int[] worked, Air air, AirStream still) {
         this.step = step;
         this.cells = cells;
-        this.aimed = new boolean[cells.size()];
-        this.kept = new double[3 * cells.size()];
+        this.aimed = new boolean[cells.length];
+        this.kept = new double[3 * cells.length];
+        this.action = step.action();
+        this.machine = action.isDryer() || action == Action.FAN;
+        this.rootsOnly = aimsAtRootsOnly(step);
+        this.pastRoots = aimsPastRoots(step);
+        this.opening = opening(step);
         double grams = 0;
         double all = 0;
         for (int i : worked) {
             aimed[i] = true;
-            grams += cells.get(i).grams;
+            grams += cells[i].grams;
         }
         for (Cell cell : cells) {
             all += cell.grams;
         }
-        Action action = step.action();
-        boolean machine = action.isDryer() || action == Action.FAN;
         stream = machine ? AirStream.of(step, air) : still;
         room = still.strength();
         // A stream held on part of a head serves that part the better, though not in proportion.
         aimGain = machine && grams > 0 ? Math.min(2.5, Math.pow(grams / all, -.6)) : 1;
         keepsWater = keepsWater();
-        lengthsRates = new double[cells.size()];
-        rootsRates = new double[cells.size()];
-        releases = new double[cells.size()];
-        lengthsFall = new double[cells.size()];
-        rootsFall = new double[cells.size()];
-        for (int i = 0; i < releases.length; i++) {
-            Cell cell = cells.get(i);
+        lengthsRates = new double[cells.length];
+        rootsRates = new double[cells.length];
+        lengthsFall = new double[cells.length];
+        rootsFall = new double[cells.length];
+        for (int i = 0; i < cells.length; i++) {
+            Cell cell = cells[i];
             lengthsRates[i] = lengthsRate(cell, i);
             rootsRates[i] = rootsRate(cell, i);
-            releases[i] = Fibre.release(cell.reading.porosity());
             lengthsFall[i] = Double.NaN;
             rootsFall[i] = Double.NaN;
         }
@@ -72,8 +76,8 @@ final class Flow {
     void advance(double minutes) {
         boolean mayHitCeiling = !Double.isInfinite(stream.mostGramsPerMinute());
         double grams = 0;
-        for (int i = 0; i < cells.size(); i++) {
-            Cell cell = cells.get(i);
+        for (int i = 0; i < cells.length; i++) {
+            Cell cell = cells[i];
             double lengths = cell.lengths;
             double film = cell.film;
             double roots = cell.roots;
@@ -88,16 +92,17 @@ final class Flow {
         }
         double most = stream.mostGramsPerMinute() * minutes;
         if (mayHitCeiling && grams > most) {
-            for (int i = 0; i < cells.size(); i++) {
-                Cell cell = cells.get(i);
+            for (int i = 0; i < cells.length; i++) {
+                Cell cell = cells[i];
                 cell.lengths = kept[3 * i];
                 cell.film = kept[3 * i + 1];
                 cell.roots = kept[3 * i + 2];
                 evaporate(cell, i, minutes, most / grams);
             }
         }
-        for (int i = 0; i < cells.size(); i++) {
-            drain(cells.get(i), i, minutes);
+        double runsOff = Evaporation.drains(minutes);
+        for (int i = 0; i < cells.length; i++) {
+            drain(cells[i], i, minutes, runsOff);
         }
     }
 
@@ -115,25 +120,25 @@ final class Flow {
         double film = filmAfter(cell, lengthsRate, minutes);
         boolean whole = minutes == 1 && scale == 1;
         if (whole && Double.isNaN(lengthsFall[i])) {
-            lengthsFall[i] = Evaporation.falls(lengthsRates[i], releases[i], 1);
-            rootsFall[i] = Evaporation.falls(rootsRates[i], releases[i], 1);
+            lengthsFall[i] = Evaporation.falls(lengthsRates[i], cell.release, 1);
+            rootsFall[i] = Evaporation.falls(rootsRates[i], cell.release, 1);
         }
         if (film <= 0) {
             cell.lengths = Evaporation.after(
-                    cell.lengths, lengthsRate, releases[i], minutes, whole ? lengthsFall[i] : Double.NaN);
+                    cell.lengths, lengthsRate, cell.release, minutes, whole ? lengthsFall[i] : Double.NaN);
         }
         cell.film = film;
         cell.roots = Evaporation.after(
-                cell.roots, rootsRates[i] * scale, releases[i], minutes, whole ? rootsFall[i] : Double.NaN);
+                cell.roots, rootsRates[i] * scale, cell.release, minutes, whole ? rootsFall[i] : Double.NaN);
     }
 
     /** Water that runs off, or into cloth. */
-    private void drain(Cell cell, int i, double minutes) {
+    private void drain(Cell cell, int i, double minutes, double runsOff) {
         if (!cell.covered && !keepsWater) {
-            cell.lengths = Evaporation.drained(cell.lengths, minutes);
-            cell.roots = Evaporation.drained(cell.roots, minutes);
+            cell.lengths = Evaporation.drained(cell.lengths, runsOff);
+            cell.roots = Evaporation.drained(cell.roots, runsOff);
         }
-        if (step.action() == Action.PLOP && aimed[i]) {
+        if (action == Action.PLOP && aimed[i]) {
             drink(cell, minutes);
         }
     }
@@ -150,11 +155,10 @@ final class Flow {
 
     /** Under the tap and under a wet cap water neither leaves nor drains. */
     private boolean keepsWater() {
-        return step.action().soaks() || step.action() == Action.WET_PLOP;
+        return action.soaks() || action == Action.WET_PLOP;
     }
 
     private double cover(Cell cell, int i) {
-        Action action = step.action();
         if (action.soaks()) {
             return 0;
         }
@@ -168,36 +172,36 @@ final class Flow {
     private double lengthsRate(Cell cell, int i) {
         double cover = cover(cell, i);
         double ambient = cell.airRate * room * cover;
-        if (!isMachine()) {
+        if (!machine) {
             return ambient;
         }
-        double blown = cell.airRate * stream.strength() * reachOfDryer(cell.reading.density()) * aimGain * cover;
+        double blown = cell.airRate * stream.strength() * cell.dryerReach * aimGain * cover;
         if (!aimed[i]) {
             return ambient + SPILL * Math.max(0, blown - ambient);
         }
-        return Math.max(ambient, blown * (aimsAtRootsOnly() ? LENGTHS_NOT_AIMED : 1));
+        return Math.max(ambient, blown * (rootsOnly ? LENGTHS_NOT_AIMED : 1));
     }
 
     private double rootsRate(Cell cell, int i) {
         double cover = cover(cell, i);
         double open = cell.rootOpenness * (cell.clipped ? CLIPS_OPEN : 1);
-        double ambient = cell.airRate * room * cover * Math.min(ROOTS_AT_MOST, open * opening());
-        if (!isMachine() || !aimed[i]) {
+        double ambient = cell.airRate * room * cover * Math.min(ROOTS_AT_MOST, open * opening);
+        if (!machine || !aimed[i]) {
             return ambient;
         }
-        double blown = cell.airRate * stream.strength() * reachOfDryer(cell.reading.density()) * aimGain * cover;
-        double share = rootsUnderDryer(cell.reading.density()) * opening() * (cell.clipped ? CLIPS_OPEN : 1);
-        if (aimsAtRootsOnly()) {
+        double blown = cell.airRate * stream.strength() * cell.dryerReach * aimGain * cover;
+        double share = cell.rootsUnderDryer * opening * (cell.clipped ? CLIPS_OPEN : 1);
+        if (rootsOnly) {
             share *= ROOTS_AIMED;
-        } else if (aimsPastRoots()) {
+        } else if (pastRoots) {
             share *= LENGTHS_NOT_AIMED;
         }
-        double most = aimsAtRootsOnly() ? ROOTS_AIMED : ROOTS_AT_MOST;
+        double most = rootsOnly ? ROOTS_AIMED : ROOTS_AT_MOST;
         return Math.max(ambient, blown * Math.min(most, share));
     }
 
     /** How the head is held and what tension is given open the roots, in air a little, under a dryer as well. */
-    private double opening() {
+    private static double opening(Step step) {
         double opening = 1;
         if (step.position() != null && (step.position().size() > 1 || step.isIn(Position.UPSIDE_DOWN))) {
             opening *= POSITIONS_CHANGED;
@@ -208,18 +212,14 @@ final class Flow {
         return opening;
     }
 
-    private boolean isMachine() {
-        return step.action().isDryer() || step.action() == Action.FAN;
-    }
-
-    boolean aimsAtRootsOnly() {
+    private static boolean aimsAtRootsOnly(Step step) {
         return step.parts() != null
                 && (step.reaches(Part.ROOTS) || step.reaches(Part.SCALP))
                 && !step.reaches(Part.LENGTHS)
                 && !step.reaches(Part.ENDS);
     }
 
-    boolean aimsPastRoots() {
+    private static boolean aimsPastRoots(Step step) {
         return step.parts() != null && !step.reaches(Part.ROOTS) && !step.reaches(Part.SCALP);
     }
 
@@ -229,15 +229,15 @@ final class Flow {
         double mass = 0;
         boolean full = step.untilDry() != null && step.untilDry() >= FULLY_DRY;
         boolean aimsSomewhere = step.zones() != null || step.half() != null || step.parts() != null;
-        for (int i = 0; i < cells.size(); i++) {
-            Cell cell = cells.get(i);
+        for (int i = 0; i < cells.length; i++) {
             if (aimsSomewhere && !aimed[i]) {
                 continue;
             }
+            Cell cell = cells[i];
             double wet = cell.wetness();
-            if (aimsAtRootsOnly()) {
+            if (rootsOnly) {
                 wet = cell.roots;
-            } else if (aimsPastRoots()) {
+            } else if (pastRoots) {
                 wet = cell.lengthsWetness();
             } else if (full) {
                 wet = Math.max(cell.roots, cell.lengthsWetness());

@@ -9,6 +9,7 @@ import eventide.routine.Routine;
 import eventide.routine.Step;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -22,32 +23,32 @@ final class Sectioning {
     private static final int GRID = 24;
 
     private final List<Cell> cells = new ArrayList<>();
+    /** The two halves of each zone; one whole, said as null, where no step of the routine tells them apart. */
+    private final List<Half> sides;
+
+    private final int grid;
 
     Sectioning(Routine routine, Hair hair, Air air) {
         Zone[] zones = Zone.values();
-        Cell[][] bases = new Cell[zones.length][2];
-        double[][] mass = new double[zones.length][2];
-        for (Zone zone : zones) {
-            for (Half half : Half.values()) {
-                double grams = HairMass.grams(hair, zone) / 2;
-                mass[zone.ordinal()][half.ordinal()] = grams;
-                bases[zone.ordinal()][half.ordinal()] =
-                        new Cell(zone, half, hair.at(zone), grams, air.relativeHumidity());
-            }
-        }
+        sides = routine.steps().stream().anyMatch(Sectioning::isOnHalf) ? List.of(Half.values()) : WHOLE;
+        grid = GRID * 2 / sides.size();
+        double[] mass = new double[zones.length];
         List<List<TreeSet<Integer>>> cuts = new ArrayList<>();
-        for (int z = 0; z < zones.length; z++) {
-            cuts.add(List.of(new TreeSet<>(Set.of(0, GRID)), new TreeSet<>(Set.of(0, GRID))));
+        for (Zone zone : zones) {
+            mass[zone.ordinal()] = HairMass.grams(hair, zone) / sides.size();
+            cuts.add(sides.stream().map(side -> new TreeSet<>(Set.of(0, grid))).toList());
         }
         for (Step step : routine.steps()) {
             cut(step, mass, cuts);
         }
-        for (int z = 0; z < zones.length; z++) {
-            for (int h = 0; h < 2; h++) {
+        for (Zone zone : zones) {
+            for (int side = 0; side < sides.size(); side++) {
+                double grams = mass[zone.ordinal()];
+                Cell base = new Cell(zone, sides.get(side), hair.at(zone), grams, air.relativeHumidity());
                 int from = 0;
-                for (int to : cuts.get(z).get(h)) {
+                for (int to : cuts.get(zone.ordinal()).get(side)) {
                     if (to > from) {
-                        cells.add(new Cell(bases[z][h], (to - from) / (double) GRID));
+                        cells.add(new Cell(base, (to - from) / (double) grid));
                     }
                     from = to;
                 }
@@ -55,7 +56,14 @@ final class Sectioning {
         }
     }
 
-    private static void cut(Step step, double[][] mass, List<List<TreeSet<Integer>>> cuts) {
+    private static final List<Half> WHOLE = Collections.singletonList(null);
+
+    private static boolean isOnHalf(Step step) {
+        return step.half() != null
+                || step.steps() != null && step.steps().stream().anyMatch(Sectioning::isOnHalf);
+    }
+
+    private void cut(Step step, double[] mass, List<List<TreeSet<Integer>>> cuts) {
         if (step.steps() != null && !step.isEachSection()) {
             return;
         }
@@ -65,19 +73,19 @@ final class Sectioning {
         }
         List<Zone> order = order(step);
         double total = 0;
+        int first = step.half() == null ? 0 : step.half().ordinal();
+        int behind = step.half() == null ? sides.size() : first + 1;
         for (Zone zone : order) {
-            for (Half half : halves(step)) {
-                total += mass[zone.ordinal()][half.ordinal()];
-            }
+            total += mass[zone.ordinal()] * (behind - first);
         }
         double passed = 0;
         for (Zone zone : order) {
-            for (Half half : halves(step)) {
-                double own = mass[zone.ordinal()][half.ordinal()];
+            double own = mass[zone.ordinal()];
+            for (int side = first; side < behind; side++) {
                 for (int k = 1; k < sections; k++) {
                     double at = (total * k / sections - passed) / own;
                     if (at > 0 && at < 1) {
-                        cuts.get(zone.ordinal()).get(half.ordinal()).add((int) Math.round(at * GRID));
+                        cuts.get(zone.ordinal()).get(side).add((int) Math.round(at * grid));
                     }
                 }
                 passed += own;
@@ -98,10 +106,6 @@ final class Sectioning {
         order.addAll(Zone.WORKING_ORDER);
         order.retainAll(wanted);
         return List.copyOf(order);
-    }
-
-    private static List<Half> halves(Step step) {
-        return step.half() == null ? List.of(Half.values()) : List.of(step.half());
     }
 
     List<Cell> cells() {

@@ -12,6 +12,7 @@ import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import eventide.shape.InvalidException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /** One run of a routine over one head. */
@@ -30,10 +31,15 @@ final class Simulation {
     private final double longestStep;
     private final AirStream still;
     private final Sectioning sectioning;
-    private final List<Cell> cells;
+    private final Cell[] cells;
     private final Course course;
     private final TideRecorder recorder = new TideRecorder();
     private final List<StepTide> drawn = new ArrayList<>();
+
+    /** Of all hair, dry. */
+    private final double grams;
+    /** Water before a stretch of time that may be cut short. */
+    private final double[] kept;
 
     private double now;
     private double handsOn;
@@ -51,7 +57,9 @@ final class Simulation {
         this.longestStep = longestStepMinutes;
         still = AirStream.still(air);
         sectioning = new Sectioning(routine, hair, air);
-        cells = sectioning.cells();
+        cells = sectioning.cells().toArray(Cell[]::new);
+        kept = new double[3 * cells.length];
+        grams = Arrays.stream(cells).mapToDouble(cell -> cell.grams).sum();
         course = new Course(cells);
     }
 
@@ -100,6 +108,7 @@ final class Simulation {
     private StepTide eachSection(int index, Step frame) {
         double from = now;
         List<int[]> sections = sectioning.sections(frame, frame.sections());
+        double share = share(frame);
         List<List<Visit>> byInner = new ArrayList<>();
         for (int j = 0; j < frame.steps().size(); j++) {
             byInner.add(new ArrayList<>());
@@ -112,7 +121,7 @@ final class Simulation {
                 Step inner = frame.steps().get(j);
                 int[] worked = sectioning.narrowed(sections.get(s), inner);
                 if (worked.length > 0) {
-                    double minutes = minutesOf(inner, sections.size(), share(frame), true);
+                    double minutes = minutesOf(inner, sections.size(), share, true);
                     if (inner.minutes() == null && inner.action().isHandsOn()) {
                         minutes += turning;
                         turning = 0;
@@ -174,7 +183,7 @@ final class Simulation {
             return;
         }
         for (int i : worked) {
-            cells.get(i).covered = false;
+            cells[i].covered = false;
         }
     }
 
@@ -183,13 +192,13 @@ final class Simulation {
         boolean in = step.action() == Action.CLIP_ROOTS;
         if (in || step.action() == Action.UNCLIP) {
             for (int i : worked) {
-                cells.get(i).clipped = in;
+                cells[i].clipped = in;
             }
-            recorder.clipped(cells.stream().anyMatch(c -> c.clipped));
+            recorder.clipped(Arrays.stream(cells).anyMatch(c -> c.clipped));
         }
         if (step.action() == Action.COVER) {
             for (int i : worked) {
-                cells.get(i).covered = true;
+                cells[i].covered = true;
             }
         }
     }
@@ -216,7 +225,7 @@ final class Simulation {
             }
             now += dt;
             left -= dt;
-            recorder.reach(now, mean(true), mean(false));
+            recorder.reach(now, meanLengths(), meanRoots());
             happen();
         }
     }
@@ -238,7 +247,7 @@ final class Simulation {
             } else {
                 setRight(interlude.wetness());
             }
-            recorder.wetted(mean(true), mean(false));
+            recorder.wetted(meanLengths(), meanRoots());
             noteWater();
         }
         if (now + EPSILON >= happenings.nowMinute() && !course.hasNow()) {
@@ -249,18 +258,20 @@ final class Simulation {
     /** Mists the sections that wait; where none does, the whole head. */
     private void wetWaiting(double wetness) {
         if (waiting.isEmpty()) {
-            cells.forEach(cell -> cell.wetTo(wetness, true, false));
+            for (Cell cell : cells) {
+                cell.wetTo(wetness, true, false);
+            }
         }
         for (int[] section : waiting) {
             for (int i : section) {
-                cells.get(i).wetTo(wetness, true, false);
+                cells[i].wetTo(wetness, true, false);
             }
         }
     }
 
     /** Brings the head's mean to what was seen, each cell in proportion to its water, or to its room for more. */
     private void setRight(double wetness) {
-        double mean = mean(true);
+        double mean = meanLengths();
         for (Cell cell : cells) {
             double lengths = cell.lengthsWetness();
             cell.film = 0;
@@ -278,9 +289,8 @@ final class Simulation {
 
     /** Advances; a piece that would pass the target level is taken back and cut to end on it. Returns what was used. */
     private double advanceUntil(Flow flow, double before, double target, double dt) {
-        double[] kept = new double[cells.size() * 3];
-        for (int i = 0; i < cells.size(); i++) {
-            Cell cell = cells.get(i);
+        for (int i = 0; i < cells.length; i++) {
+            Cell cell = cells[i];
             kept[3 * i] = cell.lengths;
             kept[3 * i + 1] = cell.roots;
             kept[3 * i + 2] = cell.film;
@@ -290,8 +300,8 @@ final class Simulation {
         if (after > target || before <= after) {
             return dt;
         }
-        for (int i = 0; i < cells.size(); i++) {
-            Cell cell = cells.get(i);
+        for (int i = 0; i < cells.length; i++) {
+            Cell cell = cells[i];
             cell.lengths = kept[3 * i];
             cell.roots = kept[3 * i + 1];
             cell.film = kept[3 * i + 2];
@@ -307,7 +317,7 @@ final class Simulation {
         boolean lengthsToo = step.reaches(Part.LENGTHS) || step.reaches(Part.ENDS);
         boolean rootsToo = step.reaches(Part.ROOTS);
         for (int i : worked) {
-            Cell cell = cells.get(i);
+            Cell cell = cells[i];
             switch (action) {
                 case CLEANSE, CLARIFY, CONDITION, RINSE -> cell.soak();
                 case REWET -> cell.wetTo(level(step, REWETTED), lengthsToo, rootsToo);
@@ -322,10 +332,10 @@ final class Simulation {
             }
         }
         if (action.wets()) {
-            recorder.wetted(mean(true), mean(false));
+            recorder.wetted(meanLengths(), meanRoots());
             noteWater();
         }
-        recorder.reach(now, mean(true), mean(false));
+        recorder.reach(now, meanLengths(), meanRoots());
     }
 
     private static double level(Step step, double usual) {
@@ -340,10 +350,10 @@ final class Simulation {
         double end = inner == null ? from : now;
         List<Double> bySection = new ArrayList<>();
         for (Visit visit : visits) {
-            double grams = Math.max(EPSILON, visit.grams());
-            mass += grams;
-            lengths += grams * visit.wetness();
-            roots += grams * visit.rootsWetness();
+            double own = Math.max(EPSILON, visit.grams());
+            mass += own;
+            lengths += own * visit.wetness();
+            roots += own * visit.rootsWetness();
             hands += StepDuration.handsOn(visit.step(), visit.minutes());
             bySection.add(round(visit.wetness()));
             end = Math.max(end, visit.endMinute());
@@ -356,42 +366,50 @@ final class Simulation {
                 index,
                 round(from),
                 round(end),
-                round(none ? mean(true) : lengths / mass),
+                round(none ? meanLengths() : lengths / mass),
                 List.copyOf(bySection),
-                round(none ? mean(false) : roots / mass),
+                round(none ? meanRoots() : roots / mass),
                 round(hands),
                 inner);
     }
 
     private double[] lengths() {
-        double[] all = new double[cells.size()];
+        double[] all = new double[cells.length];
         for (int i = 0; i < all.length; i++) {
-            all[i] = cells.get(i).lengthsWetness();
+            all[i] = cells[i].lengthsWetness();
         }
         return all;
     }
 
     private double[] roots() {
-        double[] all = new double[cells.size()];
+        double[] all = new double[cells.length];
         for (int i = 0; i < all.length; i++) {
-            all[i] = cells.get(i).roots;
+            all[i] = cells[i].roots;
         }
         return all;
     }
 
-    private double mean(boolean ofLengths) {
+    private double meanLengths() {
         double sum = 0;
-        double mass = 0;
         for (Cell cell : cells) {
-            sum += cell.grams * (ofLengths ? cell.lengthsWetness() : cell.roots);
-            mass += cell.grams;
+            sum += cell.grams * cell.lengthsWetness();
         }
-        return sum / mass;
+        return sum / grams;
+    }
+
+    private double meanRoots() {
+        double sum = 0;
+        for (Cell cell : cells) {
+            sum += cell.grams * cell.roots;
+        }
+        return sum / grams;
     }
 
     private void noteWater() {
-        double water =
-                cells.stream().mapToDouble(c -> c.gramsPerPercent * c.wetness()).sum();
+        double water = 0;
+        for (Cell cell : cells) {
+            water += cell.gramsPerPercent * cell.wetness();
+        }
         mostWater = Math.max(mostWater, water);
     }
 }

@@ -3,6 +3,7 @@ package eventide.drying;
 import eventide.hair.Zone;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import java.util.BitSet;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.Set;
@@ -23,6 +24,8 @@ public final class Visit {
     private final double[] roots;
     /** Found on first asking. */
     private Set<Zone> zones;
+
+    private BitSet worked;
 
     Visit(
             Course course,
@@ -118,20 +121,33 @@ public final class Visit {
         return zones;
     }
 
+    /** Some of the hair worked on grows here. */
+    public boolean isIn(Zone zone) {
+        for (int cell : cells) {
+            if (course.zone(cell) == zone) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     int[] cells() {
         return cells;
     }
 
     /** Some hair is worked on by both. */
     public boolean overlaps(Visit other) {
-        for (int cell : cells) {
-            for (int there : other.cells) {
-                if (cell == there) {
-                    return true;
-                }
+        return worked().intersects(other.worked());
+    }
+
+    private BitSet worked() {
+        if (worked == null) {
+            worked = new BitSet();
+            for (int cell : cells) {
+                worked.set(cell);
             }
         }
-        return false;
+        return worked;
     }
 
     /** Wetness of this visit's hair at the moment another visit begins. */

@@ -30,6 +30,25 @@ final class Constants {
     static final double OVERLOAD_UNDEFINES = 1.3;
     static final double OVERLOAD_DAYS = .8;
 
+    // Care before styling
+    static final double MASK_SOFTENS = 1.3;
+    static final double MASK_CALMS_FRIZZ = .8;
+    /** Minutes in which about two thirds of what a mask can do are done, after the shampoo and before it. */
+    static final double MASK_MINUTES = 6;
+
+    static final double MASK_BEFORE_MINUTES = 18;
+    static final double FINE_BEARS_MINUTES = 2;
+    /** Per minute longer than fine hair bears. */
+    static final double MASK_LIMPS = .12;
+
+    static final double PROTEIN_DEFINES = .6;
+    static final double PROTEIN_STIFFENS = .5;
+    /** Minutes in which about two thirds of a protein treatment are done. */
+    static final double PROTEIN_MINUTES = 10;
+
+    static final double RESIDUE = .8;
+    static final double CLARIFIER_DRIES = .4;
+
     // Wetness at the styler, per percent outside its window
     static final double MISS_UNDEFINES = .045;
     static final double MISS_UNCLUMPS = .055;

@@ -13,6 +13,25 @@ import eventide.routine.Step;
 
 /** How it dried, as far as the steps themselves say it. */
 final class DryingEffect implements Effect {
+    /** What a wetter wash may have besides: a dryer that finds this one dry has nothing to lift. */
+    static void wetter(Wash wash, Ledger ledger) {
+        boolean any = false;
+        boolean blown = false;
+        for (Visit visit : wash.course().visits()) {
+            if (visit.step().action().isDryer() && visit.isIn(ledger.zone())) {
+                any = true;
+                blown |= isBlown(visit);
+            }
+        }
+        if (any && !blown) {
+            ledger.add(VOLUME, DRYER_LIFTS, "diffused");
+        }
+    }
+
+    private static boolean isBlown(Visit visit) {
+        return visit.step().action().isDryer() && visit.minutes() > 1;
+    }
+
     @Override
     public void add(Wash wash, Reading hair, Ledger ledger) {
         boolean blown = false;
@@ -20,10 +39,10 @@ final class DryingEffect implements Effect {
         boolean clipped = false;
         for (Visit visit : wash.course().visits()) {
             Step step = visit.step();
-            if (!visit.zones().contains(ledger.zone()) || visit.place().index() <= wash.lastRinse()) {
+            if (!visit.isIn(ledger.zone()) || visit.place().index() <= wash.lastRinse()) {
                 continue;
             }
-            blown |= step.action().isDryer() && visit.minutes() > 1;
+            blown |= isBlown(visit);
             hot |= step.action().isDryer() && step.heat() == Heat.HOT && step.action() != Action.HOVER;
             clipped |= step.action() == Action.CLIP_ROOTS;
         }

@@ -13,6 +13,7 @@ import static eventide.outcome.ScoreName.SOFTNESS;
 import static eventide.outcome.ScoreName.VOLUME;
 
 import eventide.check.Wash;
+import eventide.drying.Visit;
 import eventide.hair.Reading;
 import eventide.hair.Zone;
 import eventide.routine.Action;
@@ -30,10 +31,14 @@ final class FinishEffect implements Effect {
     }
 
     static boolean isBroken(Wash wash, Zone zone) {
-        return wash.course().visits().stream()
-                .anyMatch(v -> v.step().action() == Action.BREAK_CAST
-                        && v.zones().contains(zone)
-                        && v.place().index() > wash.lastRinse());
+        for (Visit visit : wash.course().visits()) {
+            if (visit.step().action() == Action.BREAK_CAST
+                    && visit.isIn(zone)
+                    && visit.place().index() > wash.lastRinse()) {
+                return true;
+            }
+        }
+        return false;
     }
 
     static void finish(boolean broken, double hold, Ledger ledger) {

@@ -4,7 +4,6 @@ import static eventide.outcome.Constants.*;
 import static eventide.outcome.ScoreName.*;
 
 import eventide.check.Wash;
-import eventide.drying.Visit;
 import eventide.hair.Reading;
 import eventide.hair.Zone;
 import eventide.routine.Action;
@@ -25,7 +24,7 @@ final class HandsEffect implements Effect {
         boolean upsideDown = false;
         for (StepPlace place : wash.places()) {
             Step step = wash.routine().at(place);
-            if (place.index() <= wash.lastRinse() || !reaches(wash, place, ledger.zone())) {
+            if (place.index() <= wash.lastRinse() || !wash.reaches(place, ledger.zone())) {
                 continue;
             }
             Step frame = wash.routine().steps().get(place.index());
@@ -59,15 +58,6 @@ final class HandsEffect implements Effect {
         ledger.add(DEFINITION, SECTIONS_DEFINE * sections, because);
         ledger.add(VOLUME, -SECTIONS_FLATTEN * sections, because);
         ledger.add(DAYS, SECTIONS_LAST_DAYS * sections, because);
-    }
-
-    private static boolean reaches(Wash wash, StepPlace place, Zone zone) {
-        for (Visit visit : wash.course().visits(place)) {
-            if (visit.zones().contains(zone)) {
-                return true;
-            }
-        }
-        return false;
     }
 
     private static void shape(Step step, Reading hair, Ledger ledger) {

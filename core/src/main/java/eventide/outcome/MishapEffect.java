@@ -25,7 +25,7 @@ final class MishapEffect implements Effect {
         boolean touched = false;
         boolean pulled = false;
         for (Visit visit : wash.course().visits()) {
-            if (!visit.zones().contains(ledger.zone()) || visit.place().index() <= wash.lastRinse()) {
+            if (!visit.isIn(ledger.zone()) || visit.place().index() <= wash.lastRinse()) {
                 continue;
             }
             if (visit.step().action() == Action.AIR) {

@@ -14,6 +14,7 @@ import java.util.Map;
 public final class OutcomeModel {
     private static final List<Effect> EFFECTS = List.of(
             new HairEffect(),
+            new CareEffect(),
             new ProductEffect(),
             new HandsEffect(),
             new DryingEffect(),

@@ -120,7 +120,7 @@ final class ProductEffect implements Effect {
         double wetness = 0;
         int n = 0;
         for (Visit visit : layer.visits()) {
-            if (visit.zones().contains(zone)) {
+            if (visit.isIn(zone)) {
                 wetness += visit.wetness(zone);
                 n++;
             }

@@ -18,7 +18,8 @@ import java.util.function.Predicate;
  * outcome rises or falls with hold and richness all the way, so each is taken at its better end, and mishaps are left out.
  */
 public final class Prospect {
-    private static final List<Effect> SURE = List.of(new HairEffect(), new HandsEffect(), new DryingEffect());
+    private static final List<Effect> SURE =
+            List.of(new HairEffect(), new CareEffect(), new HandsEffect(), new DryingEffect());
     private static final ScoreName[] NAMES = ScoreName.values();
     /** Nothing worn and a trace worn are the same but for the number of pieces. */
     private static final double TRACE = 1e-9;
@@ -132,6 +133,7 @@ public final class Prospect {
         for (Zone zone : Zone.values()) {
             Ledger ledger = new Ledger(zone, false);
             SURE.forEach(effect -> effect.add(plain, plain.hair().at(zone), ledger));
+            DryingEffect.wetter(plain, ledger);
             double beside = 0;
             for (Layer layer : plain.layersIn(zone)) {
                 if (!open.test(layer)) {

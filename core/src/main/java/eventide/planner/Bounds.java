@@ -42,7 +42,9 @@ final class Bounds {
             if (!isPossible(kind, taken, decided)) {
                 continue;
             }
-            Grounds.Ground ground = grounds.of(frame, kind, guards(taken));
+            Grounds.Ground ground = exactly
+                    ? grounds.of(frame, kind, guards(taken), Slots.water(taken))
+                    : grounds.ofAny(frame, kind, guards(taken));
             if (ground.beyond() == null) {
                 most = Math.max(most, most(ground, taken, decided, exactly));
             } else {

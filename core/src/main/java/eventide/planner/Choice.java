@@ -12,7 +12,7 @@ record Choice(
         Hands hands,
         Sections sections,
         Drying drying,
-        Finishing finishing) {
+        Details details) {
     /** How hands shape it. */
     enum Hands {
         SCRUNCH("scrunched"),
@@ -40,13 +40,6 @@ record Choice(
             this.factor = factor;
         }
     }
-
-    /**
-     * The last things, decided once all else stands: root clips, what becomes of a cast, and fluffing.
-     *
-     * @param stop percent dry at which the dryer is put down where air does the rest; counts nowhere else
-     */
-    record Finishing(boolean clips, boolean castLeft, boolean fluff, double stop) {}
 
     /** How it is dried. */
     enum Drying {
@@ -78,13 +71,18 @@ record Choice(
         }
     }
 
-    Choice with(Finishing other) {
+    Choice with(Details other) {
         return new Choice(leaveIn, cream, gel, mousse, hands, sections, drying, other);
     }
 
     /** Whether anything holds that hands could shape. */
     boolean isShaped() {
         return gel != null || mousse != null;
+    }
+
+    /** Hold goes on and is shaped on one section after the other, not over the whole head at once. */
+    boolean isBySection() {
+        return isShaped() && hands != Hands.SCRUNCH;
     }
 
     Search.Frame frame() {

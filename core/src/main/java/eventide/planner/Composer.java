@@ -6,7 +6,10 @@ import eventide.hair.Zone;
 import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Action;
+import eventide.routine.Advised;
 import eventide.routine.BrushDirection;
+import eventide.routine.Part;
+import eventide.routine.Position;
 import eventide.routine.Routine;
 import eventide.routine.Schools;
 import eventide.routine.Step;
@@ -14,6 +17,7 @@ import eventide.routine.StepBuilder;
 import eventide.routine.Technique;
 import eventide.routine.Tool;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 
@@ -24,93 +28,127 @@ final class Composer {
     /** Before each section, minutes [OURS]. */
     static final double MIST_MINUTES = .25;
     /** Where a school wants the hair at the gel, percent: soaking, or damp [CP]. */
-    private static final double SOAKING = 82;
+    static final double SOAKING = 82;
 
-    private static final double DAMP = 50;
+    static final double DAMP = 50;
+    /** Part of a styler's window that hair is squeezed above what is aimed at [OURS]. */
+    private static final double WAITS = .2;
 
     private final Query query;
     private final Preparation preparation;
     private final DryAndFinish drying;
-    private final Preparation.Care care;
     private final Pattern pattern;
+    /** Null for as each product asks. */
+    private final Water sparing;
 
-    Composer(Query query, List<Product> shelf, Preparation.Care care) {
+    Composer(Query query, List<Product> shelf) {
+        this(query, shelf, null);
+    }
+
+    private Composer(Query query, List<Product> shelf, Water sparing) {
         this.query = query;
+        this.sparing = sparing;
         Bottles bottles = new Bottles(query, shelf);
         this.preparation = new Preparation(query, bottles);
         this.drying = new DryAndFinish(query, bottles);
-        this.care = care;
         this.pattern = query.hair().pattern();
     }
 
+    /** Writes the same steps with no more water for shaping than this. */
+    static Composer sparing(Query query, List<Product> shelf, Water least) {
+        return new Composer(query, shelf, least);
+    }
+
     Routine compose(Choice choice) {
-        List<Step> steps = new ArrayList<>(preparation.steps(care));
+        List<Step> steps = new ArrayList<>(preparation.steps(choice.details().before()));
         style(choice, steps);
         drying.dry(choice, steps);
         if (choice.drying().ends()) {
             drying.finish(choice, steps);
         }
-        return Routine.of(steps);
+        Routine routine = Routine.of(steps);
+        return choice.details().finish().refreshed() ? routine.withDailyRefresh() : routine;
     }
 
     private void style(Choice choice, List<Step> steps) {
         int sections = sections(choice);
+        Details.Dose dose = choice.details().dose();
         List<Product> layers = new ArrayList<>();
         addIf(layers, drying.oil(Schools.OilPlace.BASE));
-        addIf(layers, choice.leaveIn());
-        addIf(layers, choice.cream());
+        boolean creamFirst = choice.details().work().creamFirst();
+        addIf(layers, creamFirst ? choice.cream() : choice.leaveIn());
+        addIf(layers, creamFirst ? choice.leaveIn() : choice.cream());
         for (Product layer : layers) {
-            meet(layer, steps);
+            meet(choice, layer, steps);
+            boolean moisture = layer == choice.leaveIn() || layer == choice.cream();
             Technique technique = layer == choice.leaveIn() ? Technique.RAKE : Technique.PRAYING_HANDS;
-            steps.add(Step.of(Action.APPLY)
-                    .product(layer)
-                    .technique(technique)
-                    .sections(sections)
-                    .build());
+            StepBuilder apply =
+                    Step.of(Action.APPLY).product(layer).technique(technique).sections(sections);
+            if (moisture && dose.crownSpared()) {
+                apply.zones(EnumSet.complementOf(EnumSet.of(Zone.CROWN)));
+            }
+            steps.add(dosed(apply, layer, moisture ? dose.moisture() : Details.Amount.ADVISED));
         }
         Product hold = choice.gel() != null ? choice.gel() : choice.mousse();
-        boolean free = query.schoolsOrDefault().roots() == Schools.RootProduct.FREE;
         boolean both = choice.gel() != null && choice.mousse() != null;
         boolean under = query.schoolsOrDefault().mousse() == Schools.MoussePlace.UNDER;
         if (both && under) {
-            meet(choice.mousse(), steps);
-            steps.add(Step.of(Action.APPLY)
+            meet(choice, choice.mousse(), steps);
+            StepBuilder apply = Step.of(Action.APPLY)
                     .product(choice.mousse())
                     .technique(Technique.PRAYING_HANDS)
-                    .sections(sections)
-                    .build());
+                    .sections(sections);
+            steps.add(dosed(apply, choice.mousse(), dose.hold()));
         }
         if (hold != null) {
-            shape(choice, hold, sections, free, steps);
+            shape(choice, hold, sections, steps);
         }
         if (both && !under) {
-            meet(choice.mousse(), steps);
-            steps.add(Step.of(Action.APPLY)
+            meet(choice, choice.mousse(), steps);
+            StepBuilder apply = Step.of(Action.APPLY)
                     .product(choice.mousse())
                     .technique(Technique.PAT)
-                    .zones(Set.of(Zone.CROWN))
-                    .build());
+                    .zones(Set.of(Zone.CROWN));
+            steps.add(dosed(apply, choice.mousse(), dose.hold()));
         }
-        if (query.goal().wantsVolume()) {
+        if (choice.details().work().lifted()) {
             steps.add(Step.of(Action.SHAKE_ROOTS).build());
         }
     }
 
-    private void shape(Choice choice, Product hold, int sections, boolean free, List<Step> steps) {
+    /** With an amount where that is to be another than the advised one. */
+    private Step dosed(StepBuilder apply, Product product, Details.Amount amount) {
+        if (amount == Details.Amount.ADVISED) {
+            return apply.build();
+        }
+        double advised = apply.build().zonesOrAll().stream()
+                .mapToDouble(zone -> Advised.zoneMl(product, query.hair(), zone))
+                .sum();
+        return apply.amountMl(Math.round(advised * amount.factor * 10) / 10.0).build();
+    }
+
+    private void shape(Choice choice, Product hold, int sections, List<Step> steps) {
+        boolean free = query.schoolsOrDefault().roots() == Schools.RootProduct.FREE;
+        Details.Amount amount = choice.details().dose().hold();
         if (choice.hands() == Choice.Hands.SCRUNCH) {
-            meet(hold, steps);
+            meet(choice, hold, steps);
             Technique technique = hold.role() == Role.MOUSSE ? Technique.PRAYING_HANDS : Technique.GLAZE;
-            steps.add(
-                    on(Step.of(Action.APPLY).product(hold).technique(technique).sections(sections), free));
-            steps.add(scrunch());
+            steps.add(dosed(
+                    on(Step.of(Action.APPLY).product(hold).technique(technique).sections(sections), free),
+                    hold,
+                    amount));
+            steps.add(scrunch(choice));
             return;
         }
-        boolean slippery = choice.hands() == Choice.Hands.BRUSH || choice.hands() == Choice.Hands.COIL;
-        double aim = slippery ? Math.max(aim(hold), Math.min(SLIPPERY, hold.windowHigh())) : aim(hold);
-        squeezeFor(hold, steps);
+        boolean slides = choice.hands() == Choice.Hands.BRUSH || choice.hands() == Choice.Hands.COIL;
+        double aim = sparing == null ? aim(choice, hold) : sparing.aim();
+        if (slides) {
+            aim = sparing == null ? slippery(aim, hold) : sparing.slippery();
+        }
+        squeezeFor(choice, hold, steps);
         List<Step> inner = new ArrayList<>();
         inner.add(Step.of(Action.MIST).toWetness(aim).minutes(MIST_MINUTES).build());
-        inner.add(on(Step.of(Action.APPLY).product(hold).technique(Technique.SMOOTH), free));
+        inner.add(dosed(on(Step.of(Action.APPLY).product(hold).technique(Technique.SMOOTH), free), hold, amount));
         switch (choice.hands()) {
             case BRUSH ->
                 inner.add(Step.of(Action.BRUSH_STYLE)
@@ -121,38 +159,41 @@ final class Composer {
             case SHINGLE -> inner.add(Step.of(Action.SHINGLE).build());
             default -> inner.add(Step.of(Action.SMOOTH).build());
         }
-        steps.add(Step.of(Action.EACH_SECTION).sections(sections).steps(inner).build());
+        steps.add(Step.of(Action.EACH_SECTION)
+                .sections(sections)
+                .order(choice.details().work().order().zones)
+                .steps(inner)
+                .build());
         boolean afterBrush = choice.hands() == Choice.Hands.BRUSH
                 && query.schoolsOrDefault().scrunchAfterBrush() == Schools.ScrunchAfterBrush.YES;
         if (afterBrush || choice.hands() == Choice.Hands.SMOOTH && !pattern.isCoily()) {
-            steps.add(scrunch());
+            steps.add(scrunch(choice));
         }
     }
 
-    private static Step on(StepBuilder apply, boolean free) {
-        return free
-                ? apply.parts(Set.of(eventide.routine.Part.LENGTHS, eventide.routine.Part.ENDS))
-                        .build()
-                : apply.build();
+    private static StepBuilder on(StepBuilder apply, boolean free) {
+        return free ? apply.parts(Set.of(Part.LENGTHS, Part.ENDS)) : apply;
     }
 
-    private Step scrunch() {
-        return Step.of(Action.SCRUNCH)
-                .count(pattern.isWavy() || pattern.isStraight() ? 12 : 3)
-                .build();
+    private Step scrunch(Choice choice) {
+        StepBuilder scrunch = Step.of(Action.SCRUNCH).count(pattern.isWavy() || pattern.isStraight() ? 12 : 3);
+        return choice.details().work().upsideDown()
+                ? scrunch.position(List.of(Position.UPSIDE_DOWN)).build()
+                : scrunch.build();
     }
 
     /** Brings hair to the water a product works in; a step that changes nothing is taken out again at the end. */
-    private void meet(Product product, List<Step> steps) {
-        squeezeFor(product, steps);
+    private void meet(Choice choice, Product product, List<Step> steps) {
+        squeezeFor(choice, product, steps);
         if (product.windowLow() > 40 || isSoaked(product)) {
-            steps.add(Step.of(Action.MIST).toWetness(aim(product)).build());
+            steps.add(Step.of(Action.MIST).toWetness(aim(choice, product)).build());
         }
     }
 
-    private void squeezeFor(Product product, List<Step> steps) {
+    private void squeezeFor(Choice choice, Product product, List<Step> steps) {
         if (product.windowHigh() < 97 && !isSoaked(product) || isDamp(product)) {
-            steps.add(Step.of(Action.SQUEEZE).toWetness(squeezed(product)).build());
+            steps.add(
+                    Step.of(Action.SQUEEZE).toWetness(squeezed(choice, product)).build());
         }
     }
 
@@ -164,21 +205,34 @@ final class Composer {
         return product.role() == Role.GEL && query.schoolsOrDefault().gelOn() == Schools.GelOn.DAMP;
     }
 
-    private double squeezed(Product product) {
-        return isDamp(product) ? DAMP : squeezedTo(product);
+    private double squeezed(Choice choice, Product product) {
+        return isDamp(product)
+                ? DAMP
+                : squeezedTo(product, choice.details().work().water());
     }
 
     /** The water left in the hair for a product, percent. */
-    static double squeezedTo(Product product) {
-        double to = Math.max(50, Math.round(product.windowHigh() - (product.windowHigh() - product.windowLow()) * .2));
+    static double squeezedTo(Product product, Details.Water water) {
+        double window = product.windowHigh() - product.windowLow();
+        // Hair goes on drying till the styler is in it: a little wetter than it is to meet it.
+        double to = Math.max(50, Math.round(product.windowLow() + window * Math.min(1, water.within + WAITS)));
         return Math.min(to, product.windowHigh());
     }
 
-    private double aim(Product product) {
+    /** What hair is misted to for brushing and coiling with a product, percent. */
+    static double slippery(double aim, Product product) {
+        return Math.max(aim, Math.min(SLIPPERY, product.windowHigh()));
+    }
+
+    static double within(Product product, Details.Water water) {
+        return Math.round(product.windowLow() + (product.windowHigh() - product.windowLow()) * water.within);
+    }
+
+    private double aim(Choice choice, Product product) {
         if (isSoaked(product) || isDamp(product)) {
             return isDamp(product) ? DAMP : SOAKING;
         }
-        return Math.round(product.windowLow() + (product.windowHigh() - product.windowLow()) * .6);
+        return within(product, choice.details().work().water());
     }
 
     /** 2–3 for wavy to 8 and more for coily; more for definition, fewer for volume [CP]. */

@@ -34,6 +34,7 @@ final class DryAndFinish {
     private static final double BEGIN_MINUTES = 5;
 
     private static final List<Position> TURNS = List.of(Position.SIDE, Position.UPSIDE_DOWN, Position.UPRIGHT);
+    private static final List<Position> SIDES = List.of(Position.SIDE, Position.UPRIGHT);
 
     private final Query query;
     private final Bottles bottles;
@@ -52,7 +53,7 @@ final class DryAndFinish {
         if (choice.drying() == Choice.Drying.HOME) {
             return;
         }
-        boolean clips = choice.finishing().clips();
+        boolean clips = choice.details().finish().clips();
         if (clips) {
             steps.add(Step.of(Action.CLIP_ROOTS)
                     .zones(Set.of(Zone.CROWN))
@@ -82,7 +83,7 @@ final class DryAndFinish {
                 .heat(Heat.WARM)
                 .speed(Speed.LOW)
                 .tension(true)
-                .position(TURNS)
+                .position(turns(choice))
                 .untilDry(100.0)
                 .build());
         steps.add(Step.of(Action.AIR).untilDry(100.0).build());
@@ -101,29 +102,29 @@ final class DryAndFinish {
 
     private void diffuse(Choice choice, boolean clips, List<Step> steps) {
         guard(choice, steps);
-        begin(steps);
+        begin(choice, steps);
         if (choice.hold() >= Grounds.CAST_FROM_HOLD && !query.schoolsOrDefault().cupsFromStart()) {
-            steps.add(dryer(Action.HOVER, CAST_DRY, Speed.HIGH));
+            steps.add(dryer(choice, Action.HOVER, CAST_DRY, Speed.HIGH));
         }
         if (clips) {
-            steps.add(dryer(Action.CUP, CLIPS_DRY, Speed.LOW));
+            steps.add(dryer(choice, Action.CUP, CLIPS_DRY, Speed.LOW));
             steps.add(Step.of(Action.UNCLIP).zones(Set.of(Zone.CROWN)).build());
         }
         Product oil = oil(Schools.OilPlace.BETWEEN);
         if (oil != null) {
-            steps.add(dryer(Action.CUP, BETWEEN_DRY, Speed.LOW));
+            steps.add(dryer(choice, Action.CUP, BETWEEN_DRY, Speed.LOW));
             steps.add(drops(Action.APPLY, oil)
                     .zones(Set.of(Zone.CROWN, Zone.HAIRLINE))
                     .build());
         }
         if (choice.drying() != Choice.Drying.DIFFUSE) {
-            steps.add(dryer(Action.CUP, choice.finishing().stop(), Speed.LOW));
+            steps.add(dryer(choice, Action.CUP, choice.details().finish().stop(), Speed.LOW));
             if (choice.drying() == Choice.Drying.PART) {
                 steps.add(Step.of(Action.AIR).untilDry(100.0).build());
             }
             return;
         }
-        steps.add(dryer(Action.CUP, 100, Speed.LOW));
+        steps.add(dryer(choice, Action.CUP, 100, Speed.LOW));
         if (query.limitsOrUsual().has(OwnedTool.COOL_SETTING)) {
             steps.add(Step.of(Action.CUP)
                     .heat(Heat.COOL)
@@ -134,7 +135,7 @@ final class DryAndFinish {
     }
 
     /** Where a school begins: held off the hair, so that nothing is touched before the cast. None said: all over. */
-    private void begin(List<Step> steps) {
+    private void begin(Choice choice, List<Step> steps) {
         Schools.DiffuseFrom from = query.schoolsOrDefault().diffuseFrom();
         if (from == null) {
             return;
@@ -143,18 +144,22 @@ final class DryAndFinish {
                 .parts(from == Schools.DiffuseFrom.ROOTS ? Set.of(Part.ROOTS) : Set.of(Part.LENGTHS, Part.ENDS))
                 .heat(Heat.WARM)
                 .speed(Speed.HIGH)
-                .position(TURNS)
+                .position(turns(choice))
                 .minutes(BEGIN_MINUTES)
                 .build());
     }
 
-    private static Step dryer(Action action, double untilDry, Speed speed) {
+    private static Step dryer(Choice choice, Action action, double untilDry, Speed speed) {
         return Step.of(action)
                 .heat(Heat.WARM)
                 .speed(speed)
-                .position(TURNS)
+                .position(turns(choice))
                 .untilDry(untilDry)
                 .build();
+    }
+
+    private static List<Position> turns(Choice choice) {
+        return choice.details().finish().turned() ? TURNS : SIDES;
     }
 
     private static StepBuilder drops(Action action, Product oil) {
@@ -175,7 +180,7 @@ final class DryAndFinish {
     void finish(Choice choice, List<Step> steps) {
         Product oil = oil(Schools.OilPlace.FINISH);
         boolean cast = casts(choice);
-        if (choice.finishing().castLeft()) {
+        if (choice.details().finish().castLeft()) {
             return;
         }
         if (oil != null && (cast || query.goal().softness() >= 2)) {
@@ -183,7 +188,7 @@ final class DryAndFinish {
         } else if (cast) {
             steps.add(Step.of(Action.BREAK_CAST).build());
         }
-        if (choice.finishing().fluff()) {
+        if (choice.details().finish().fluff()) {
             steps.add(Step.of(Action.FLUFF).build());
         }
     }
@@ -193,27 +198,32 @@ final class DryAndFinish {
     }
 
     /** Clips and fluffing where volume is wanted, no cast left: what a search begins with. */
-    static Choice.Finishing usual(Query query) {
+    static Details.Finish usual(Query query) {
         boolean volume = query.goal().wantsVolume();
-        return new Choice.Finishing(volume && query.limitsOrUsual().has(OwnedTool.CLIPS), false, volume, PART_DRY);
+        return new Details.Finish(
+                true, volume && query.limitsOrUsual().has(OwnedTool.CLIPS), false, volume, PART_DRY, false);
     }
 
-    /** Every way to finish this that is another routine. */
-    static List<Choice.Finishing> all(Query query, Choice choice) {
-        List<Choice.Finishing> all = new ArrayList<>();
+    /** Every way to clip, stop, break the cast and fluff that is another routine. */
+    static List<Details.Finish> all(Query query, Choice choice) {
+        List<Details.Finish> all = new ArrayList<>();
         boolean mayClip = query.limitsOrUsual().has(OwnedTool.CLIPS) && choice.drying() != Choice.Drying.HOME;
         for (boolean clips : mayClip ? BOTH : NEITHER) {
             for (double stop : choice.drying().stops() ? stops(query) : List.of(PART_DRY)) {
-                all.add(new Choice.Finishing(clips, false, false, stop));
+                all.add(finish(clips, false, false, stop));
                 if (choice.drying().ends()) {
-                    all.add(new Choice.Finishing(clips, false, true, stop));
+                    all.add(finish(clips, false, true, stop));
                     if (casts(choice)) {
-                        all.add(new Choice.Finishing(clips, true, false, stop));
+                        all.add(finish(clips, true, false, stop));
                     }
                 }
             }
         }
         return all;
+    }
+
+    private static Details.Finish finish(boolean clips, boolean castLeft, boolean fluff, double stop) {
+        return new Details.Finish(true, clips, castLeft, fluff, stop, false);
     }
 
     /** Where oil goes on between rounds another round follows. */

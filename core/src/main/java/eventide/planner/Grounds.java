@@ -1,11 +1,14 @@
 package eventide.planner;
 
 import eventide.check.Checker;
+import eventide.check.DampAir;
 import eventide.check.Finding;
 import eventide.check.Layer;
 import eventide.check.Severity;
 import eventide.check.Wash;
+import eventide.drying.Course;
 import eventide.drying.StepDuration;
+import eventide.drying.TideModel;
 import eventide.hair.Hair;
 import eventide.outcome.Prospect;
 import eventide.planner.Search.Frame;
@@ -13,6 +16,7 @@ import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Action;
 import eventide.routine.Limits;
+import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.Technique;
 import java.util.ArrayList;
@@ -33,14 +37,12 @@ final class Grounds {
      * Of the hands' own time for a further layer this much at least is added to the whole: meanwhile the hair dries, and
      * the dryer has less to do, but never as fast as under the dryer.
      */
-    private static final double ADDED_AT_LEAST = .5;
+    private static final double ADDED_AT_LEAST = .65;
 
-    /** Squeezed twice, for two stylers, hair may yet be a little drier than squeezed once: this much is allowed for. */
-    private static final double QUICKER_STILL = .95;
+    /** A squeeze and a mist that not every styler asks for, minutes. */
+    private static final double NOT_ALWAYS = .75;
 
-    /** No plan of a kind is quicker than its quickest by this much and a layer's minutes: a wide margin, never to be wrong. */
-    private static final double FAR_QUICKER = .8;
-
+    /** What the minutes of a kind are left to be wrong by before none of its plans is asked: a wide margin, minutes. */
     private static final double FURTHER_LAYER = 10;
 
     static final double CAST_FROM_HOLD = 5;
@@ -56,13 +58,13 @@ final class Grounds {
         CAST
     }
 
-    private record GroundKey(Frame frame, Kind kind, boolean guards) {
+    private record GroundKey(Frame frame, Kind kind, boolean guards, Water water) {
         private GroundKey usual() {
             return parted(Choice.Sections.USUAL);
         }
 
         private GroundKey parted(Choice.Sections sections) {
-            return new GroundKey(frame.with(sections), kind, guards);
+            return new GroundKey(frame.with(sections), kind, guards, water);
         }
     }
 
@@ -72,27 +74,33 @@ final class Grounds {
 
     private final Map<GroundKey, Run> runs = new ConcurrentHashMap<>();
     private final Map<GroundKey, Ground> laid = new ConcurrentHashMap<>();
+    private final Map<Frame, Ground[]> ofAny = new ConcurrentHashMap<>();
     private final Map<Frame, List<Choice.Sections>> partings = new ConcurrentHashMap<>();
 
     private final Query query;
+    private final List<Product> allowed;
     private final Composer composer;
+    private final Details details;
     private final List<Frame> frames;
-    private final double driest;
+    private final Water least;
     private final boolean guardable;
 
     /**
-     * @param driest the least water any styler here asks for, percent
+     * @param details the smaller things, as every plan here has them
+     * @param least what any styler here asks for at least
      * @param guardable whether any product there is stands up to heat
      */
-    Grounds(Query query, Composer composer, List<Frame> frames, double driest, boolean guardable) {
+    Grounds(Query query, List<Product> allowed, Details details, List<Frame> frames, Water least, boolean guardable) {
         this.query = query;
-        this.composer = composer;
+        this.allowed = allowed;
+        this.composer = new Composer(query, allowed);
+        this.details = details;
         this.frames = frames;
-        this.driest = driest;
+        this.least = least;
         this.guardable = guardable;
         // Each apart from the others: on as many cores as there are.
         frames.stream()
-                .flatMap(frame -> Stream.of(Kind.HOLD, Kind.CAST).map(kind -> new GroundKey(frame, kind, false)))
+                .flatMap(frame -> Stream.of(Kind.HOLD, Kind.CAST).map(kind -> new GroundKey(frame, kind, false, least)))
                 .map(GroundKey::usual)
                 .distinct()
                 .toList()
@@ -100,12 +108,22 @@ final class Grounds {
                 .forEach(key -> runs.put(key, run(key)));
     }
 
+    /** As {@link #of}, for whatever styler: asked many thousand times, so looked up without a key. */
+    Ground ofAny(Frame frame, Kind kind, boolean guards) {
+        Ground[] known = ofAny.computeIfAbsent(frame, any -> new Ground[2 * Kind.values().length]);
+        int at = 2 * kind.ordinal() + (guards ? 1 : 0);
+        if (known[at] == null) {
+            known[at] = of(frame, kind, guards, least);
+        }
+        return known[at];
+    }
+
     /** Without anything that holds nobody shapes, so all ways of shaping are one. */
-    Ground of(Frame frame, Kind kind, boolean guards) {
+    Ground of(Frame frame, Kind kind, boolean guards, Water water) {
         boolean shaped = kind == Kind.HOLD || kind == Kind.CAST;
         Frame first = frames.get(0);
         Frame own = shaped ? frame : new Frame(first.hands(), Choice.Sections.USUAL, frame.drying());
-        return laid.computeIfAbsent(new GroundKey(own, kind, guards && shaped), this::lay);
+        return laid.computeIfAbsent(new GroundKey(own, kind, guards && shaped, water), this::lay);
     }
 
     /** Each number of sections that is another one, the usual first. */
@@ -117,7 +135,7 @@ final class Grounds {
         List<Choice.Sections> all = new ArrayList<>();
         Set<Integer> counts = new HashSet<>();
         for (Choice.Sections sections : Choice.Sections.values()) {
-            if (counts.add(composer.sections(standing(new GroundKey(frame.with(sections), Kind.CAST, false))))) {
+            if (counts.add(composer.sections(standing(new GroundKey(frame.with(sections), Kind.CAST, false, least))))) {
                 all.add(sections);
             }
         }
@@ -137,7 +155,7 @@ final class Grounds {
         return new Ground(
                 new Outlook(ways, query.goal()),
                 run.layers(),
-                beyond(run.minutes() - saved, run.chairMinutes() - saved));
+                beyond(key.frame().drying(), run.minutes() - saved, run.chairMinutes() - saved));
     }
 
     /**
@@ -182,7 +200,7 @@ final class Grounds {
                 key.frame().hands(),
                 key.frame().sections(),
                 key.frame().drying(),
-                DryAndFinish.usual(query));
+                details);
     }
 
     /**
@@ -192,19 +210,25 @@ final class Grounds {
     private Run run(GroundKey key) {
         Choice choice = standing(key);
         Product stand = choice.gel() == null ? choice.leaveIn() : choice.gel();
+        Composer sparing = Composer.sparing(query, allowed, key.water());
         Wash wash = Wash.of(
-                composer.compose(choice), query.hair(), query.goal(), query.air(), query.schools(), query.limits());
+                sparing.compose(choice), query.hair(), query.goal(), query.air(), query.schools(), query.limits());
         Predicate<Layer> open = layer -> layer.product() == stand;
         int layers = (int) wash.layers().stream().filter(open.negate()).count();
-        double costs = QUICKER_STILL
-                        * (Worth.CHAIR_MINUTE_COSTS * wash.course().chairMinutes()
-                                + Worth.WAITING_MINUTE_COSTS * wash.course().minutes())
+        Least least = least(key.frame().drying());
+        double chair = least.chair() * Math.max(0, wash.course().chairMinutes() - NOT_ALWAYS);
+        double waits = waiting(key, wash);
+        double waiting = least.waiting() * waits;
+        double costs = Worth.CHAIR_MINUTE_COSTS * chair
+                + Worth.WAITING_MINUTE_COSTS * (chair + waiting)
                 - (key.kind() == Kind.MOISTURE
                         ? added(stand, query.hair()) / ADDED_AT_LEAST + parting(composer.sections(choice))
                         : 0);
         double slow = 0;
         for (Finding finding : Checker.plainly(wash)) {
-            boolean warned = SURE_FINDINGS.contains(finding.rule()) && finding.severity() != Severity.NOTE;
+            boolean warned = SURE_FINDINGS.contains(finding.rule())
+                    && finding.severity() != Severity.NOTE
+                    && (!finding.rule().equals("D5") || isLongInAir(wash, SOONER * least.waiting()));
             if (warned || finding.rule().equals("O4") && !guardable) {
                 double cost = finding.severity() == Severity.NOTE ? Worth.NOTE_COSTS : Worth.WARNING_COSTS;
                 costs += cost;
@@ -216,8 +240,46 @@ final class Grounds {
                 costs,
                 slow,
                 layers,
-                wash.course().minutes(),
+                wash.course().chairMinutes() + waits,
                 wash.course().chairMinutes());
+    }
+
+    /** Minutes without hands: where air follows a dryer they may be fewer the wetter the dryer met the hair. */
+    private double waiting(GroundKey key, Wash driest) {
+        double waiting = driest.course().minutes() - driest.course().chairMinutes();
+        if (waiting < 1 || key.water().equals(Water.NONE)) {
+            return waiting;
+        }
+        GroundKey soaked = new GroundKey(key.frame(), key.kind(), key.guards(), Water.NONE);
+        Routine routine = Composer.sparing(query, allowed, Water.NONE).compose(standing(soaked));
+        Course course = TideModel.run(routine, query.hair(), query.air());
+        return Math.min(waiting, course.minutes() - course.chairMinutes());
+    }
+
+    /** Of its waiting, the part in air alone may be shorter yet. */
+    private static final double SOONER = .85;
+
+    /** Slow in damp air however much sooner another plan is dry. */
+    private static boolean isLongInAir(Wash wash, double part) {
+        return wash.course().visits().stream()
+                .anyMatch(visit -> visit.step().action() == Action.AIR
+                        && part * visit.minutes() >= DampAir.LEAST_MINUTES + NOT_ALWAYS);
+    }
+
+    /** Of the minutes that the driest hair takes, the part that any takes at least. */
+    private record Least(double chair, double waiting) {}
+
+    /**
+     * Drier hair is dry sooner, but not quite always: hair that came to a dryer wetter has had more of it at the roots.
+     * Each figure is the least found over some thousand random plans, and a little less; a test holds plans against their
+     * bounds.
+     */
+    private static Least least(Choice.Drying drying) {
+        return switch (drying) {
+            case HOME, LEAVE, PART, AIR -> new Least(.985, .95);
+            case DIFFUSE -> new Least(.95, .95);
+            case AIR_ROOTS -> new Least(.89, .9);
+        };
     }
 
     /** What taking up so many sections costs. */
@@ -226,12 +288,13 @@ final class Grounds {
     }
 
     /** The limit that even the quickest wash of a kind is far beyond, so that none of them need be asked; null for none. */
-    private String beyond(double minutes, double chairMinutes) {
+    private String beyond(Choice.Drying drying, double minutes, double chairMinutes) {
         Limits limits = query.limitsOrUsual();
-        if (FAR_QUICKER * minutes - FURTHER_LAYER > limits.minutes()) {
+        Least least = least(drying);
+        if (least.waiting() * minutes - FURTHER_LAYER > limits.minutes()) {
             return "minutes";
         }
-        boolean hands = FAR_QUICKER * chairMinutes - FURTHER_LAYER > limits.chairMinutesOrAll();
+        boolean hands = least.chair() * chairMinutes - FURTHER_LAYER > limits.chairMinutesOrAll();
         return hands ? "hands-on minutes" : null;
     }
 
@@ -245,7 +308,7 @@ final class Grounds {
                 hold,
                 0.0,
                 0.0,
-                Math.min(100, driest / .8),
+                Math.min(100, key.water().squeezed() / .8),
                 null,
                 null,
                 null,

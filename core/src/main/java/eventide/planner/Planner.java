@@ -28,9 +28,8 @@ public final class Planner {
     private final Query query;
     private final ShelfFilter filter;
     private final List<Search.Frame> frames = new ArrayList<>();
-    private final Preparation.Care asked;
+    private final Preparation preparation;
     private Search search;
-    private Preparation.Care care;
 
     /** A choice written out and weighed; {@code limit} names the one it breaks, null for none. */
     record Judged(Choice choice, Routine routine, Wash wash, double worth, String limit) {
@@ -56,19 +55,19 @@ public final class Planner {
         if (!some.isEmpty()) {
             frames.retainAll(some);
         }
-        asked = new Preparation(query, new Bottles(query, filter.allowed())).asked();
-        search(asked);
+        preparation = new Preparation(query, new Bottles(query, filter.allowed()));
+        search(preparation.asked());
     }
 
     private void search(Preparation.Care given) {
-        care = given;
-        search = new Search(query, filter.allowed(), frames, given);
+        Details usual = Refinement.usual(query, preparation.usual(given));
+        search = new Search(query, filter.allowed(), frames, usual);
     }
 
     /** The best plan with the care this hair asks for; without it where the time does not allow it. */
     private Judged best() {
         Judged best = search.best();
-        if (best == null && asked != Preparation.Care.NONE) {
+        if (best == null && preparation.asked() != Preparation.Care.NONE) {
             search(Preparation.Care.NONE);
             best = search.best();
         }
@@ -91,7 +90,7 @@ public final class Planner {
         }
         Planner planner = new Planner(query, frames);
         Judged best = planner.best();
-        return best == null ? null : planner.finished(best);
+        return best == null ? null : planner.refined(best);
     }
 
     static Suggestion written(Judged best) {
@@ -119,18 +118,19 @@ public final class Planner {
         if (best == null) {
             return new Suggestions(List.of(), search.judged().size(), filter.refused(), nothing());
         }
-        Presentation presentation = new Presentation(query, asked, care, this::runnerUps);
+        Presentation presentation = new Presentation(query, preparation.asked(), this::runnerUps, plan -> refinement()
+                .rivals(plan));
         List<Judged> chosen = new ArrayList<>();
         List<CompletableFuture<Presentation.Written>> written = new ArrayList<>();
         Judged next = best;
         while (next != null && next.worth() >= best.worth() - Presentation.WORTH_SHOWING) {
-            Judged taken = finished(next);
+            Judged taken = next;
             chosen.add(taken);
-            // Its reasons are worked out while its rivals are looked for.
-            written.add(CompletableFuture.supplyAsync(() -> presentation.write(taken)));
+            // Its smaller things are decided and its reasons worked out while its rivals are looked for.
+            written.add(CompletableFuture.supplyAsync(() -> presentation.write(refined(taken))));
             next = chosen.size() == Presentation.MOST
                     ? null
-                    : search.best(
+                    : search.rival(
                             Region.unlike(chosen.stream().map(Judged::choice).toList()),
                             best.worth() - Presentation.WORTH_SHOWING);
         }
@@ -141,19 +141,18 @@ public final class Planner {
         return new Suggestions(suggestions, search.judged().size(), filter.refused(), null);
     }
 
-    /** A plan with its finish decided: each way to finish it is run. */
-    private Judged finished(Judged plan) {
-        return DryAndFinish.all(query, plan.choice()).parallelStream()
-                .map(finishing -> search.judge(plan.choice().with(finishing)))
-                .filter(Judged::isFeasible)
-                .min(BEST_FIRST)
-                .orElse(plan);
+    private Judged refined(Judged plan) {
+        return refinement().of(plan);
     }
 
-    /** The best plan with just one thing decided otherwise, for each thing there is to decide; all finished alike. */
+    private Refinement refinement() {
+        return new Refinement(query, preparation, search::judge);
+    }
+
+    /** The best plan with just one thing decided otherwise, for each thing there is to decide; the smaller things alike. */
     private List<Judged> runnerUps(Choice taken) {
         return rivals(taken).stream()
-                .map(rival -> search.judge(rival.choice().with(taken.finishing())))
+                .map(rival -> search.judge(rival.choice().with(taken.details())))
                 .toList();
     }
 

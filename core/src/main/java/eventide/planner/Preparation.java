@@ -35,12 +35,14 @@ final class Preparation {
 
     private static final double WEEK = 7;
     /** Left to work, minutes [CP]. */
-    private static final double PROTEIN_MINUTES = 15;
+    private static final List<Double> PROTEIN_MINUTES = List.of(15.0, 30.0);
 
     private static final double MASK_FINE = 2;
     private static final double MASK_MEDIUM = 5;
     private static final double MASK_COARSE = 12;
+    private static final List<Double> MASK_MINUTES = List.of(MASK_FINE, MASK_MEDIUM, 10.0, MASK_COARSE, 15.0);
     private static final double MASK_BEFORE = 20;
+    private static final List<Double> MASK_BEFORE_MINUTES = List.of(MASK_BEFORE, 40.0);
 
     private final Query query;
     private final Bottles bottles;
@@ -73,29 +75,74 @@ final class Preparation {
         return false;
     }
 
-    List<Step> steps(Care care) {
+    /** What a search begins with: the care asked for as long as is usual, and a clarifier where residue shows or may. */
+    Details.Before usual(Care care) {
+        return new Details.Before(care, usualMinutes(care), mayClarify() && isBuiltUp());
+    }
+
+    private double usualMinutes(Care care) {
+        if (care != Care.MASK) {
+            return care == Care.NONE ? 0 : PROTEIN_MINUTES.get(0);
+        }
+        if (query.schoolsOrDefault().mask() == Schools.MaskPlace.BEFORE) {
+            return MASK_BEFORE;
+        }
+        Strand strand = query.hair().strand();
+        return strand == Strand.FINE ? MASK_FINE : strand == Strand.MEDIUM ? MASK_MEDIUM : MASK_COARSE;
+    }
+
+    /** Every way to prepare this head: without care or with what it asks for, shorter and longer, clarified or only washed. */
+    List<Details.Before> all() {
+        List<Details.Before> all = new ArrayList<>();
+        Care asked = asked();
+        for (boolean clarified : mayClarify() ? List.of(false, true) : List.of(false)) {
+            all.add(new Details.Before(Care.NONE, 0, clarified));
+            minutes(asked).forEach(some -> all.add(new Details.Before(asked, some, clarified)));
+        }
+        return all;
+    }
+
+    private List<Double> minutes(Care care) {
+        boolean before = query.schoolsOrDefault().mask() == Schools.MaskPlace.BEFORE;
+        return switch (care) {
+            case NONE -> List.of();
+            case MASK -> before ? MASK_BEFORE_MINUTES : MASK_MINUTES;
+            case PROTEIN -> PROTEIN_MINUTES;
+        };
+    }
+
+    private boolean mayClarify() {
+        return bottles.first(Role.CLARIFIER) != null;
+    }
+
+    private boolean isBuiltUp() {
+        return Boolean.TRUE.equals(query.hair().buildUp())
+                || Boolean.TRUE.equals(query.hair().newClient());
+    }
+
+    List<Step> steps(Details.Before how) {
+        Care care = how.care();
         Schools.MaskPlace place = query.schoolsOrDefault().mask();
         boolean before = care == Care.MASK && (place == Schools.MaskPlace.BEFORE || place == Schools.MaskPlace.BOTH);
         List<Step> steps = new ArrayList<>();
         if (before) {
             steps.add(Step.of(Action.REWET).build());
-            steps.add(mask(MASK_BEFORE));
+            steps.add(mask(place == Schools.MaskPlace.BEFORE ? how.minutes() : MASK_BEFORE));
             steps.add(Step.of(Action.RINSE).build());
         }
-        boolean builtUp = Boolean.TRUE.equals(query.hair().buildUp())
-                || Boolean.TRUE.equals(query.hair().newClient());
-        Product clarifier = bottles.first(Role.CLARIFIER);
         Product cleanser = bottles.first(Role.CLEANSER);
         boolean washed = true;
-        if (builtUp && clarifier != null) {
-            steps.add(Step.of(Action.CLARIFY).product(clarifier).build());
+        if (how.clarified()) {
+            steps.add(Step.of(Action.CLARIFY)
+                    .product(bottles.first(Role.CLARIFIER))
+                    .build());
         } else if (cleanser != null) {
             steps.add(Step.of(Action.CLEANSE).product(cleanser).build());
         } else {
             washed = before;
         }
         boolean after = !before || place == Schools.MaskPlace.BOTH;
-        treat(care, after, steps);
+        treat(how, after, steps);
         Product conditioner = bottles.first(Role.CONDITIONER);
         if (care == Care.MASK && after) {
             return steps; // it gives its own slip
@@ -111,18 +158,17 @@ final class Preparation {
     }
 
     /** On squeezed hair, so that water does not bar the way [CP]. */
-    private void treat(Care care, boolean after, List<Step> steps) {
-        if (care == Care.PROTEIN) {
+    private void treat(Details.Before how, boolean after, List<Step> steps) {
+        if (how.care() == Care.PROTEIN) {
             steps.add(Step.of(Action.SQUEEZE).build());
             steps.add(Step.of(Action.PROTEIN)
                     .product(bottles.first(Role.PROTEIN))
-                    .minutes(PROTEIN_MINUTES)
+                    .minutes(how.minutes())
                     .build());
             steps.add(Step.of(Action.RINSE).build());
-        } else if (care == Care.MASK && after) {
+        } else if (how.care() == Care.MASK && after) {
             steps.add(Step.of(Action.SQUEEZE).build());
-            Strand strand = query.hair().strand();
-            steps.add(mask(strand == Strand.FINE ? MASK_FINE : strand == Strand.MEDIUM ? MASK_MEDIUM : MASK_COARSE));
+            steps.add(mask(how.minutes()));
             steps.add(detangle());
             steps.add(Step.of(Action.RINSE).build());
         }

@@ -24,26 +24,26 @@ final class Presentation {
 
     private final Query query;
     private final Preparation.Care asked;
-    private final Preparation.Care care;
     private final Function<Choice, List<Planner.Judged>> runnerUps;
+    private final Function<Planner.Judged, List<Planner.Judged>> otherDetails;
 
     /** A plan written out with its reasons: all but its name, which depends on what it stands beside. */
     record Written(Planner.Judged plan, List<Reason> reasons, Routine routine, Judgement judgement) {}
 
     /**
      * @param asked the care this hair asks for
-     * @param care the care that is given
-     * @param runnerUps for each thing a plan decides, the best with just that decided otherwise
+     * @param runnerUps for each large thing a plan decides, the best with just that decided otherwise
+     * @param otherDetails the same for the smaller things
      */
     Presentation(
             Query query,
             Preparation.Care asked,
-            Preparation.Care care,
-            Function<Choice, List<Planner.Judged>> runnerUps) {
+            Function<Choice, List<Planner.Judged>> runnerUps,
+            Function<Planner.Judged, List<Planner.Judged>> otherDetails) {
         this.query = query;
         this.asked = asked;
-        this.care = care;
         this.runnerUps = runnerUps;
+        this.otherDetails = otherDetails;
     }
 
     Written write(Planner.Judged plan) {
@@ -162,9 +162,12 @@ final class Presentation {
                 judged,
                 c -> c.wearsSame(choice) && c.hands() == choice.hands() && c.sections() != choice.sections(),
                 j -> sections(j.routine()) + " sections");
+        for (Planner.Judged rival : otherDetails.apply(judged)) {
+            detail(reasons, judged, rival, routine);
+        }
         reasons.addAll(ZoneReasons.of(query.hair(), judged.wash().with(routine)));
-        care(reasons, routine);
-        night(reasons);
+        care(reasons, judged, routine);
+        night(reasons, judged);
         double dew = Math.round(query.air().wornDewPointC());
         reasons.add(new Reason(
                 "Dew point " + String.format(Locale.ROOT, "%.0f", dew) + " °C, "
@@ -186,7 +189,17 @@ final class Presentation {
         return routine.steps().stream().mapToInt(Step::sectionsOrOne).max().orElse(1);
     }
 
-    private void care(List<Reason> reasons, Routine routine) {
+    /** A smaller thing decided otherwise, where that would change anything. */
+    private static void detail(List<Reason> reasons, Planner.Judged judged, Planner.Judged rival, Routine routine) {
+        String changes = difference(judged.wash(), rival.wash());
+        if (!changes.equals(HARDLY)) {
+            DetailWords words = DetailWords.of(judged.choice(), rival.choice());
+            reasons.add(new Reason(
+                    capital(words.otherwise()) + " instead: " + changes + ".", Source.OURS, words.step(routine)));
+        }
+    }
+
+    private void care(List<Reason> reasons, Planner.Judged judged, Routine routine) {
         if (asked == Preparation.Care.NONE) {
             return;
         }
@@ -195,6 +208,7 @@ final class Presentation {
             Action action = routine.steps().get(i).action();
             step = action == Action.MASK || action == Action.PROTEIN ? Integer.valueOf(i) : step;
         }
+        Preparation.Care care = judged.choice().details().before().care();
         String why = asked == Preparation.Care.PROTEIN
                 ? "over-soft hair wants strength before more moisture."
                 : "dry or worn hair takes moisture in before it is styled.";
@@ -206,7 +220,7 @@ final class Presentation {
     }
 
     /** How it is kept overnight, where it is to last. */
-    private void night(List<Reason> reasons) {
+    private void night(List<Reason> reasons, Planner.Judged judged) {
         if (query.goal().longevity() < 2) {
             return;
         }

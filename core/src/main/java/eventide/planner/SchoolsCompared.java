@@ -1,5 +1,7 @@
 package eventide.planner;
 
+import eventide.check.Wash;
+import eventide.outcome.OutcomeModel;
 import eventide.outcome.ScoreName;
 import eventide.outcome.Scores;
 import eventide.routine.Routine;
@@ -47,7 +49,7 @@ public record SchoolsCompared(List<Disagreement> questions) {
 
     private record Asked(SchoolQuestion question, SchoolQuestion.Side side) {}
 
-    private record Answered(Asked asked, Suggestion plan, double worth) {}
+    private record Answered(Asked asked, @Maybe Suggestion plan, @Maybe Scores seen) {}
 
     public static SchoolsCompared of(Query query) {
         Planner.Judged best = Planner.bestOf(query, frame -> true);
@@ -72,13 +74,12 @@ public record SchoolsCompared(List<Disagreement> questions) {
     }
 
     private static List<Disagreement> gathered(Query query, Suggestion taken, List<Answered> answers) {
-        double worth = worth(query, taken);
         List<Disagreement> questions = new ArrayList<>();
         for (SchoolQuestion question : SchoolQuestion.ALL) {
             List<OtherSchool> others = answers.stream()
                     .filter(answer -> answer.asked().question() == question)
                     .filter(answer -> !answer.plan().routine().equals(taken.routine()))
-                    .map(answer -> other(taken, answer, worth))
+                    .map(answer -> other(query, taken, answer))
                     .filter(other ->
                             !other.moved().isEmpty() || !other.otherwise().isEmpty())
                     .sorted(Comparator.comparingDouble((OtherSchool other) -> -other.worth()))
@@ -116,24 +117,28 @@ public record SchoolsCompared(List<Disagreement> questions) {
         Planner.Judged any = poor ? Planner.bestOf(other, frame -> true) : null;
         Planner.Judged best = any != null && (alike == null || any.worth() > alike.worth()) ? any : alike;
         Suggestion plan = Planner.written(best);
-        return new Answered(asked, plan, plan == null ? 0 : worth(other, plan));
+        return new Answered(asked, plan, plan == null ? null : seen(query, plan));
     }
 
-    /** Weighed by the scores alone: a school's own rules are not held against another's. */
-    private static double worth(Query query, Suggestion plan) {
-        return Worth.ofScores(query.goal(), plan.outcome().overall());
+    /** By this client's own school, whichever it was planned under: two ways are compared with the same eyes. */
+    private static Scores seen(Query query, Suggestion plan) {
+        return OutcomeModel.predict(Wash.of(
+                        plan.routine(), query.hair(), query.goal(), query.air(), query.schools(), query.limits()))
+                .overall();
     }
 
-    private static OtherSchool other(Suggestion taken, Answered answer, double worth) {
-        List<OnThisHair.Moved> moved =
-                moved(taken.outcome().overall(), answer.plan().outcome().overall());
+    private static OtherSchool other(Query query, Suggestion taken, Answered answer) {
+        Scores from = taken.outcome().overall();
+        List<OnThisHair.Moved> moved = moved(from, answer.seen());
+        // By the scores alone: a school's own rules are not held against another's.
+        double worth = Worth.ofScores(query.goal(), answer.seen()) - Worth.ofScores(query.goal(), from);
         List<String> otherwise = RoutineDifference.between(taken, answer.plan()).words();
         return new OtherSchool(
                 answer.asked().side().word(),
                 answer.asked().side().label(),
                 otherwise,
                 moved,
-                Math.round((answer.worth() - worth) * 10) / 10.0,
+                Math.round(worth * 10) / 10.0,
                 answer.plan().routine());
     }
 

@@ -31,8 +31,13 @@ final class Search {
     /** The same where nothing keeps the limits: then it is said which one is in the way. */
     private static final int MOST_WITHOUT_ANY = 600;
 
+    /** As much as one note, in points of worth. */
+    private static final double NEAR = Worth.NOTE_COSTS;
+
     /** As many plans are run side by side as a small machine has cores. */
     private static final int AT_ONCE = 2;
+    /** Branches grown side by side; more, and some would be grown that need not. */
+    private static final int GROWN_AT_ONCE = 8;
 
     private final Query query;
     private final Composer composer;
@@ -41,7 +46,7 @@ final class Search {
     private final Grounds grounds;
     private final Bounds bounds;
     private final boolean oneHold;
-    private final Choice.Finishing finishing;
+    private final Details details;
     private final List<Node> roots;
     private final Map<Choice, Planner.Judged> judged = new ConcurrentHashMap<>();
     private final Map<String, Integer> broken = new ConcurrentHashMap<>();
@@ -87,16 +92,19 @@ final class Search {
         }
     }
 
-    Search(Query query, List<Product> allowed, List<Frame> frames, Preparation.Care care) {
+    /**
+     * @param details the smaller things, the same for every plan
+     */
+    Search(Query query, List<Product> allowed, List<Frame> frames, Details details) {
         this.query = query;
-        this.composer = new Composer(query, allowed, care);
+        this.composer = new Composer(query, allowed);
         this.frames = List.copyOf(frames);
-        this.finishing = DryAndFinish.usual(query);
+        this.details = details;
         this.slots = new Slots(query, allowed);
         boolean guardable = allowed.stream().anyMatch(Product::guardsHeat);
         // At its quickest: a school that soaks the hair first only makes it slower.
         Query quick = query.under(query.schoolsOrDefault().with("gelOn", null));
-        this.grounds = new Grounds(quick, new Composer(quick, allowed, care), frames, slots.driest(), guardable);
+        this.grounds = new Grounds(quick, allowed, details, frames, slots.leastWater(), guardable);
         this.bounds = new Bounds(slots, grounds, query.schoolsOrDefault().mousse() == Schools.MoussePlace.UNDER);
         Schools.MoussePlace mousse = query.schoolsOrDefault().mousse();
         this.oneHold = mousse == Schools.MoussePlace.INSTEAD
@@ -126,6 +134,12 @@ final class Search {
         return all;
     }
 
+    /** The most a plan can be worth, as the search sees it before that plan is run. */
+    double bound(Choice choice) {
+        Option[] taken = slots.worn(choice);
+        return bounds.most(choice.frame(), taken, taken.length, true);
+    }
+
     private List<Frame> partedFrames() {
         return frames.stream().flatMap(frame -> parted(frame).stream()).toList();
     }
@@ -137,18 +151,27 @@ final class Search {
 
     /** The best feasible plan there is, null for none. */
     Planner.Judged best() {
-        return best(Region.ALL, Bounds.IMPOSSIBLE);
+        return best(Region.ALL, Bounds.IMPOSSIBLE, 0);
     }
 
-    /** The best feasible plan of a region, null for none; what is worth less than the floor need not be looked for. */
-    Planner.Judged best(Region region, double floor) {
-        PriorityQueue<Node> open = new PriorityQueue<>(Comparator.comparingDouble((Node node) -> -node.most));
+    /**
+     * A rival: a feasible plan of a region, null for none. No other there is better by a {@link #NEAR}: which of several
+     * nearly alike it is matters to nobody.
+     *
+     * @param floor what is worth less need not be looked for
+     */
+    Planner.Judged rival(Region region, double floor) {
+        return best(region, floor, NEAR);
+    }
+
+    private Planner.Judged best(Region region, double floor, double near) {
+        PriorityQueue<Node> open = new PriorityQueue<>((a, b) -> Double.compare(b.most, a.most));
         open.addAll(roots);
         Planner.Judged best =
                 open.isEmpty() || open.peek().most == Bounds.IMPOSSIBLE ? null : dive(region, open.peek());
         List<Node> ready = new ArrayList<>();
         while (!open.isEmpty() || !ready.isEmpty()) {
-            double needed = best == null ? floor : Math.max(floor, best.worth());
+            double needed = best == null ? floor : Math.max(floor, best.worth() + near);
             Node node = open.peek();
             boolean hopeless = node == null || node.most == Bounds.IMPOSSIBLE || node.most < needed;
             if (ready.size() == AT_ONCE || hopeless && !ready.isEmpty()) {
@@ -159,24 +182,29 @@ final class Search {
             if (hopeless || judged.size() >= (best == null ? MOST_WITHOUT_ANY : MOST_RUNS)) {
                 break;
             }
-            open.poll();
-            if (!node.isWhole()) {
-                for (Node child : children(region, node)) {
-                    if (child.most >= needed) {
+            if (node.exactly) {
+                ready.add(open.poll());
+                continue;
+            }
+            List<Node> growing = new ArrayList<>();
+            while (growing.size() < GROWN_AT_ONCE && isGrowing(open.peek(), needed)) {
+                growing.add(open.poll());
+            }
+            growing.parallelStream().forEach(this::next);
+            for (Node grown : growing) {
+                for (Node child : next(grown)) {
+                    if (child.most >= needed
+                            && (grown.isWhole() || region.mayBeUnlike(child.frame, child.taken, child.decided))) {
                         open.add(child);
                     }
                 }
-            } else if (!node.exactly) {
-                for (Node nearer : next(node)) {
-                    if (nearer.most >= needed) {
-                        open.add(nearer);
-                    }
-                }
-            } else {
-                ready.add(node);
             }
         }
         return best;
+    }
+
+    private static boolean isGrowing(Node node, double needed) {
+        return node != null && !node.exactly && node.most >= needed;
     }
 
     /** The best feasible plan done the same way that differs in this layer and no other, null for none. */
@@ -187,7 +215,7 @@ final class Search {
             other[slot.ordinal()] = option;
             boolean left = isTwoHolds(other) || isRepeated(taken.frame(), other, other.length);
             if (option.product() != taken.in(slot) && !left) {
-                nodes.add(bounded(taken.frame(), other, other.length, true));
+                nodes.add(promising(taken.frame(), other));
             }
         }
         return bestOf(nodes);
@@ -199,15 +227,19 @@ final class Search {
         return bestOf(partedFrames().stream()
                 .filter(ways)
                 .filter(frame -> !isRepeated(frame, same, same.length))
-                .map(frame -> bounded(frame, same, same.length, true))
+                .map(frame -> promising(frame, same))
                 .toList());
+    }
+
+    /** A whole plan with a bound that costs nothing to look up: what is asked once is as soon run as weighed closely. */
+    private Node promising(Frame frame, Option[] taken) {
+        return new Node(frame, taken, taken.length, bounds.most(frame, taken, taken.length, false), true);
     }
 
     private Planner.Judged bestOf(List<Node> whole) {
         Planner.Judged best = null;
-        List<Node> byPromise = whole.stream()
-                .sorted(Comparator.comparingDouble((Node node) -> -node.most))
-                .toList();
+        List<Node> byPromise =
+                whole.stream().sorted((a, b) -> Double.compare(b.most, a.most)).toList();
         for (int i = 0; i < byPromise.size(); i += AT_ONCE) {
             double needed = best == null ? Bounds.IMPOSSIBLE : best.worth();
             if (byPromise.get(i).most == Bounds.IMPOSSIBLE || byPromise.get(i).most < needed) {
@@ -309,7 +341,7 @@ final class Search {
                 frame.hands(),
                 frame.sections(),
                 frame.drying(),
-                finishing);
+                details);
     }
 
     /** Runs a plan through the water, the outcome and the checker; once each. */

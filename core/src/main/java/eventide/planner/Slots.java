@@ -26,7 +26,7 @@ final class Slots {
     static final Slot[] ORDER = Slot.values();
 
     /**
-     * What a slot can take, with what bounds ask of it: a product, or several alike that are weighed together first.
+     * What a slot can take, with what bounds ask of it: a product, or several that are weighed together first.
      *
      * @param product null for leaving the slot empty, and for several
      * @param members the several, empty for one
@@ -41,7 +41,8 @@ final class Slots {
             double mostRichness,
             double leastCosts,
             boolean casts,
-            boolean guards) {
+            boolean guards,
+            Water water) {
         boolean isEmpty() {
             return product == null && members.isEmpty();
         }
@@ -51,11 +52,9 @@ final class Slots {
         }
     }
 
-    private static final Option NONE = new Option(null, List.of(), 0, 0, 0, 0, 0, false, false);
-    /** Fewer than this are weighed one by one. */
-    private static final int TOGETHER = 8;
-
+    private static final Option NONE = new Option(null, List.of(), 0, 0, 0, 0, 0, false, false, Water.NONE);
     private final Query query;
+    private Water leastWater = Water.NONE;
     private final Map<Slot, List<Option>> options = new EnumMap<>(Slot.class);
     private final Map<Slot, List<Option>> singles = new EnumMap<>(Slot.class);
     private final Worn[] ranges = new Worn[ORDER.length];
@@ -82,16 +81,18 @@ final class Slots {
         top.add(NONE);
         for (boolean casts : new boolean[] {true, false}) {
             for (boolean guards : new boolean[] {true, false}) {
-                group(
-                        some.stream()
-                                .filter(o -> o.casts() == casts && o.guards() == guards)
-                                .toList(),
-                        top);
+                List<Option> alike = some.stream()
+                        .filter(o -> o.casts() == casts && o.guards() == guards)
+                        .toList();
+                if (!alike.isEmpty()) {
+                    top.add(tree(alike));
+                }
             }
         }
         options.put(slot, List.copyOf(top));
         double hold = some.stream().mapToDouble(Option::mostHold).max().orElse(0);
         double rich = some.stream().mapToDouble(Option::mostRichness).max().orElse(0);
+        leastWater = some.stream().map(Option::water).reduce(leastWater, Water::and);
         ranges[slot.ordinal()] = new Worn(0, hold, 0, rich, !some.isEmpty() && slot == Slot.MOUSSE);
     }
 
@@ -102,26 +103,30 @@ final class Slots {
         double costs = Worth.LAYER_COSTS + (under ? Grounds.added(product, query.hair()) : 0);
         boolean casts = !under && product.hold() >= Grounds.CAST_FROM_HOLD;
         return new Option(
-                product, List.of(), hold, hold, rich, rich, costs, casts, slot == Slot.GEL && product.guardsHeat());
+                product,
+                List.of(),
+                hold,
+                hold,
+                rich,
+                rich,
+                costs,
+                casts,
+                slot == Slot.GEL && product.guardsHeat(),
+                Water.of(product, query.schoolsOrDefault()));
     }
 
-    /** Halves what is too many along the side on which it differs more, until few are left that are alike. */
-    private static void group(List<Option> some, List<Option> into) {
-        if (some.size() < TOGETHER / 2) {
-            into.addAll(some);
-            return;
+    /** Halves some, and each half again, along the side on which they differ more: most branches need no closer look. */
+    private static Option tree(List<Option> some) {
+        if (some.size() == 1) {
+            return some.get(0);
         }
         Option all = together(some);
-        if (some.size() <= TOGETHER) {
-            into.add(all);
-            return;
-        }
         boolean byHold = all.mostHold() - all.leastHold() > all.mostRichness() - all.leastRichness();
         List<Option> sorted = some.stream()
                 .sorted(Comparator.comparingDouble(byHold ? Option::leastHold : Option::leastRichness))
                 .toList();
-        group(sorted.subList(0, sorted.size() / 2), into);
-        group(sorted.subList(sorted.size() / 2, sorted.size()), into);
+        int half = sorted.size() / 2;
+        return together(List.of(tree(sorted.subList(0, half)), tree(sorted.subList(half, sorted.size()))));
     }
 
     private static Option together(List<Option> some) {
@@ -134,7 +139,8 @@ final class Slots {
                 some.stream().mapToDouble(Option::mostRichness).max().orElse(0),
                 some.stream().mapToDouble(Option::leastCosts).min().orElse(0),
                 some.get(0).casts(),
-                some.get(0).guards());
+                some.get(0).guards(),
+                some.stream().map(Option::water).reduce(Water.NONE, Water::and));
     }
 
     /** Nothing, single products, and groups of such as are alike. */
@@ -162,14 +168,18 @@ final class Slots {
         return ranges[slot];
     }
 
-    /** The least water any styler here asks for, percent. */
-    double driest() {
-        return singles.values().stream()
-                .flatMap(List::stream)
-                .filter(option -> !option.isEmpty())
-                .mapToDouble(option -> Composer.squeezedTo(option.product()))
-                .min()
-                .orElse(100);
+    /** What any plan here has at least. */
+    Water leastWater() {
+        return leastWater;
+    }
+
+    /** What a whole plan has. */
+    static Water water(Option[] taken) {
+        Water all = Water.NONE;
+        for (Option option : taken) {
+            all = all.and(option.water());
+        }
+        return all.heldBy(taken[isTaken(taken, Slot.GEL) ? Slot.GEL.ordinal() : Slot.MOUSSE.ordinal()].water());
     }
 
     static boolean isTaken(Option[] taken, Slot slot) {

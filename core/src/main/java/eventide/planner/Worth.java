@@ -24,6 +24,9 @@ final class Worth {
     private static final double DAMP_COSTS = .08;
 
     static final double LAYER_COSTS = .6;
+    /** The client's own time each morning. */
+    private static final double REFRESH_COSTS = 2;
+
     static final double LIMP_FROM = 5;
     static final double LIMP_COSTS = 1.5;
 
@@ -75,6 +78,7 @@ final class Worth {
                         / 2
                 - CHAIR_MINUTE_COSTS * wash.course().chairMinutes()
                 - WAITING_MINUTE_COSTS * wash.course().minutes()
+                - (Boolean.TRUE.equals(wash.routine().dailyRefresh()) ? REFRESH_COSTS : 0)
                 - LAYER_COSTS * wash.layers().size();
     }
 

@@ -53,6 +53,10 @@ public record Routine(
         return new Routine(formatVersion, steps, startWetness, days, dailyRefresh, trial);
     }
 
+    public Routine withDailyRefresh() {
+        return new Routine(formatVersion, steps, startWetness, plannedWearDays, true, trial);
+    }
+
     /** Percent; dripping where nothing is said. */
     public double startWetnessOrDripping() {
         return startWetness == null ? 100 : startWetness;

@@ -18,6 +18,7 @@ import eventide.routine.Action;
 import eventide.routine.Goal;
 import eventide.routine.Routine;
 import eventide.routine.Step;
+import eventide.routine.StepPlace;
 import eventide.routine.Technique;
 import java.util.List;
 import java.util.Random;
@@ -68,6 +69,9 @@ public class RefitTest {
         Routine plan = Planner.best(new Query(
                         Heads.curly(), GOAL, MILD, null, null, List.of(Heads.LEAVE_IN, Heads.CREAM, Heads.GEL)))
                 .routine();
+        for (StepPlace place : plan.places()) {
+            plan = plan.replacing(place, plan.at(place).but().amountMl(null).build());
+        }
         assertEquals(fit(Heads.curly(), plan, List.of()), new Refit(plan, List.of()));
     }
 

@@ -23,64 +23,14 @@ import eventide.routine.SchoolQuestion;
 import eventide.routine.Schools;
 import eventide.routine.Step;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
-import java.util.Set;
 import org.testng.annotations.Test;
 
 /** The search against a plain loop over everything, and the limits it may not break. */
 public class SearchTest {
-    private static final Role[] STYLERS = {Role.GEL, Role.GEL, Role.CREAM, Role.LEAVE_IN, Role.MOUSSE};
-
-    private static Product styler(Random random, Role role, int number) {
-        double low = 30 + random.nextInt(8) * 5;
-        double most = role == Role.GEL ? 10 : role == Role.MOUSSE ? 6 : role == Role.CREAM ? 3 : 1;
-        Product product = Product.of(
-                role.label() + " " + number,
-                role,
-                Math.round(random.nextDouble() * most * 2) / 2.0,
-                Math.round(random.nextDouble() * (role == Role.CREAM ? 10 : 6) * 2) / 2.0,
-                low,
-                Math.min(100, low + 20 + random.nextInt(8) * 5));
-        return random.nextInt(5) == 0
-                ? product.withIngredients("Aqua, Dimethicone, Prunus Amygdalus Dulcis Oil")
-                : product;
-    }
-
-    private static List<Product> shelf(Random random, int size) {
-        List<Product> shelf = new ArrayList<>();
-        for (int i = 0; i < size; i++) {
-            shelf.add(styler(random, Heads.one(random, STYLERS), i));
-        }
-        if (random.nextBoolean()) {
-            shelf.add(Product.of("guard", Role.HEAT_PROTECTANT, 0, 0, 0, 100));
-        }
-        return shelf;
-    }
-
-    private static Goal goal(Random random) {
-        return new Goal(
-                random.nextInt(4),
-                random.nextInt(4),
-                random.nextInt(4),
-                random.nextInt(4),
-                random.nextInt(4),
-                random.nextBoolean() ? null : random.nextInt(4));
-    }
-
     private static Schools dryTo(Schools.DryTo dryTo, Schools.Hands hands) {
         return new Schools(null, null, null, null, null, null, null, null, dryTo, null, null, null, hands);
-    }
-
-    private static Query query(Random random, List<Product> shelf, Schools schools) {
-        return new Query(
-                Heads.random(random),
-                goal(random),
-                Air.of(12 + random.nextInt(20), 25 + random.nextInt(65)),
-                schools,
-                Limits.ofMinutes(50 + random.nextInt(250)),
-                shelf);
     }
 
     private static Planner.Judged loop(Query query) {
@@ -129,7 +79,7 @@ public class SearchTest {
         for (int i = 0; i < 1000; i++) {
             Schools schools = dryTo(Heads.one(random, dries), Heads.one(random, hands));
             int size = i % 4 == 0 ? 3 : 1 + random.nextInt(2);
-            assertBest(query(random, shelf(random, size), schools), "case " + i);
+            assertBest(RandomShelf.query(random, RandomShelf.of(random, size), schools), "case " + i);
         }
     }
 
@@ -137,47 +87,16 @@ public class SearchTest {
     public void findsWhatAPlainLoopFindsOverAllWaysOfWorking() {
         Random random = new Random(92);
         for (int i = 0; i < 25; i++) {
-            assertBest(query(random, shelf(random, 4), null), "case " + i);
+            assertBest(RandomShelf.query(random, RandomShelf.of(random, 4), null), "case " + i);
         }
     }
-
-    @Test
-    public void noOtherFinishWouldBeBetter() {
-        Random random = new Random(95);
-        Set<Choice.Finishing> chosen = new HashSet<>();
-        for (int i = 0; i < 60; i++) {
-            Query query = query(random, shelf(random, 3), null);
-            Planner.Judged best = Planner.bestOf(query, frame -> true);
-            if (best == null) {
-                continue;
-            }
-            chosen.add(best.choice().finishing());
-            Search search = Planner.search(query);
-            for (boolean clips : BOTH) {
-                for (boolean castLeft : BOTH) {
-                    for (boolean fluff : BOTH) {
-                        for (double stop : new double[] {75, 85, 90}) {
-                            Choice.Finishing other = new Choice.Finishing(clips, castLeft, fluff && !castLeft, stop);
-                            Planner.Judged plan = search.judge(best.choice().with(other));
-                            assertTrue(
-                                    !plan.isFeasible() || plan.worth() <= best.worth() + 1e-9,
-                                    other + " beats " + best.choice().finishing() + ", case " + i);
-                        }
-                    }
-                }
-            }
-        }
-        assertTrue(chosen.size() > 2, "decided, not fixed: " + chosen);
-    }
-
-    private static final boolean[] BOTH = {false, true};
 
     /** A wash of the stated number of sections against one re-parted in thought: what bounds rest on. */
     @Test
     public void partingInThoughtIsPartingByHand() {
         Random random = new Random(96);
         for (int i = 0; i < 100; i++) {
-            Query query = query(random, List.of(), null);
+            Query query = RandomShelf.query(random, List.of(), null);
             int from = 2 + random.nextInt(10);
             int to = 2 + random.nextInt(20);
             Prospect thought = Prospect.of(gelled(query, from), layer -> true).parted(from, to);
@@ -237,7 +156,7 @@ public class SearchTest {
         int suggested = 0;
         for (int i = 0; i < 40; i++) {
             List<Product> shelf = new ArrayList<>();
-            shelf(random, 6)
+            RandomShelf.of(random, 6)
                     .forEach(p -> shelf.add(random.nextInt(3) == 0 ? p.withStockMl(random.nextInt(30) + .5) : p));
             Hair hair = Heads.random(random).withAllergies(List.of("almond"));
             Limits limits = new Limits(
@@ -247,7 +166,8 @@ public class SearchTest {
                     random.nextBoolean() ? null : 120.0,
                     null);
             Schools strict = Heads.keeping(Schools.IngredientRule.STRICT);
-            Suggestions answer = Planner.suggest(new Query(hair, goal(random), Air.of(22, 52), strict, limits, shelf));
+            Suggestions answer =
+                    Planner.suggest(new Query(hair, RandomShelf.goal(random), Air.of(22, 52), strict, limits, shelf));
             for (Suggestion plan : answer.suggestions()) {
                 suggested++;
                 assertTrue(plan.minutes() <= limits.minutes() + .01, plan.minutes() + " of " + limits.minutes());
@@ -329,14 +249,14 @@ public class SearchTest {
                             sides.get(random.nextInt(sides.size())).word());
                 }
             }
-            List<Product> shelf = shelf(random, 2);
+            List<Product> shelf = RandomShelf.of(random, 2);
             for (Role role : CARE) {
                 if (random.nextBoolean()) {
                     double low = role == Role.OIL ? random.nextInt(2) * 40 : 0;
                     shelf.add(Product.of(role.label(), role, 0, random.nextInt(10), low, 100));
                 }
             }
-            Query query = query(random, shelf, schools);
+            Query query = RandomShelf.query(random, shelf, schools);
             assertBest(query, "case " + i + " " + schools);
         }
     }

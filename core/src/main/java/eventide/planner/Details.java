@@ -1,0 +1,113 @@
+package eventide.planner;
+
+import eventide.hair.Zone;
+import java.util.List;
+
+/** The smaller things a plan decides once its layers, hands, parting and drying stand, in the order they are done. */
+record Details(Before before, Dose dose, Work work, Finish finish) {
+    /**
+     * What is done before styling.
+     *
+     * @param minutes how long the care works, 0 where there is none
+     */
+    record Before(Preparation.Care care, double minutes, boolean clarified) {}
+
+    /**
+     * How much of each layer, and where.
+     *
+     * @param crownSpared moisture is kept off the crown
+     */
+    record Dose(Amount moisture, Amount hold, boolean crownSpared) {}
+
+    /** A layer against what is advised for it, which is as much as a head takes up: more would only be wasted. */
+    enum Amount {
+        ADVISED(1, "the advised amount"),
+        LESS(.75, "three quarters"),
+        HALF(.5, "half");
+
+        final double factor;
+        final String label;
+
+        Amount(double factor, String label) {
+            this.factor = factor;
+            this.label = label;
+        }
+    }
+
+    /**
+     * How hands go about it.
+     *
+     * @param creamFirst cream goes under the leave-in instead of over it
+     * @param lifted roots are shaken off the scalp at the end
+     * @param upsideDown scrunching and shaking are done with the head down
+     */
+    record Work(Water water, Order order, boolean creamFirst, boolean lifted, boolean upsideDown) {}
+
+    /** Where in a styler's window hair meets it. */
+    enum Water {
+        DRIER(.3, "in the drier third of their window"),
+        USUAL(.6, "in the middle of their window"),
+        WETTER(.95, "at the wet end of their window");
+
+        /** Part of the window from its dry end. */
+        final double within;
+
+        final String label;
+
+        Water(double within, String label) {
+            this.within = within;
+            this.label = label;
+        }
+    }
+
+    /** In which order the zones are taken, section by section [CP]. */
+    enum Order {
+        TRADE(null, "bottom to top, the front last"),
+        FRONT_EARLY(
+                List.of(Zone.NAPE, Zone.HAIRLINE, Zone.BACK, Zone.LEFT, Zone.RIGHT, Zone.CROWN),
+                "the front before the middle, so that it does not wait");
+
+        /** Null for the trade's own. */
+        final List<Zone> zones;
+
+        final String label;
+
+        Order(List<Zone> zones, String label) {
+            this.zones = zones;
+            this.label = label;
+        }
+    }
+
+    /**
+     * Dryer, clips, cast and after.
+     *
+     * @param turned the head is turned upside down under the dryer too, not only to the sides
+     * @param stop percent dry at which the dryer is put down where air does the rest; counts nowhere else
+     * @param refreshed misted and set right each morning
+     */
+    record Finish(boolean turned, boolean clips, boolean castLeft, boolean fluff, double stop, boolean refreshed) {
+        Finish turned(boolean down) {
+            return new Finish(down, clips, castLeft, fluff, stop, refreshed);
+        }
+
+        Finish refreshed(boolean each) {
+            return new Finish(turned, clips, castLeft, fluff, stop, each);
+        }
+    }
+
+    Details with(Before other) {
+        return new Details(other, dose, work, finish);
+    }
+
+    Details with(Dose other) {
+        return new Details(before, other, work, finish);
+    }
+
+    Details with(Work other) {
+        return new Details(before, dose, other, finish);
+    }
+
+    Details with(Finish other) {
+        return new Details(before, dose, work, other);
+    }
+}

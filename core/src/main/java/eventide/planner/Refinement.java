@@ -1,0 +1,214 @@
+package eventide.planner;
+
+import eventide.hair.Strand;
+import eventide.hair.Zone;
+import eventide.planner.Details.Amount;
+import eventide.planner.Details.Before;
+import eventide.planner.Details.Dose;
+import eventide.planner.Details.Finish;
+import eventide.planner.Details.Order;
+import eventide.planner.Details.Water;
+import eventide.planner.Details.Work;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+
+/**
+ * Decides the smaller things of a plan whose layers, hands, parting and drying stand: one question after the other, each by
+ * running every answer through the water, until no other answer to any of them would be better.
+ */
+final class Refinement {
+    /** Rounds after which it is left as it stands; two or three are usual. */
+    private static final int MOST_ROUNDS = 6;
+
+    /** A gain smaller than this is none: what is usual, or taken already, stays, in points of worth [OURS]. */
+    static final double WORTH_CHANGING = .1;
+
+    private final Query query;
+    private final Preparation preparation;
+    private final List<Function<Choice, List<Details>>> questions = List.of(
+            this::cares,
+            this::finishes,
+            this::moistures,
+            this::holds,
+            this::waters,
+            this::orders,
+            this::positions,
+            this::nights);
+
+    /** Runs a choice through the water. */
+    private final Function<Choice, Planner.Judged> judge;
+
+    Refinement(Query query, Preparation preparation, Function<Choice, Planner.Judged> judge) {
+        this.query = query;
+        this.preparation = preparation;
+        this.judge = judge;
+    }
+
+    Planner.Judged of(Planner.Judged plan) {
+        Planner.Judged best = climbed(plan, questions);
+        if (!isHindered(best)) {
+            return best;
+        }
+        // A shorter care may leave minutes that are worth more elsewhere.
+        List<Function<Choice, List<Details>>> others = questions.subList(1, questions.size());
+        for (Details care : cares(best.choice())) {
+            Planner.Judged other = judge.apply(best.choice().with(care));
+            if (other.isFeasible() && other != best) {
+                Planner.Judged climbed = climbed(other, others);
+                best = Planner.BEST_FIRST.compare(climbed, best) < 0 ? climbed : best;
+            }
+        }
+        return best;
+    }
+
+    /** Something would be better, were it not for a limit. */
+    private boolean isHindered(Planner.Judged plan) {
+        return all(plan.choice()).stream()
+                .map(details -> judge.apply(plan.choice().with(details)))
+                .anyMatch(other -> !other.isFeasible() && other.worth() > plan.worth());
+    }
+
+    private Planner.Judged climbed(Planner.Judged plan, List<Function<Choice, List<Details>>> asked) {
+        Planner.Judged best = plan;
+        int sure = 0;
+        for (int i = 0; i < MOST_ROUNDS * asked.size() && sure < asked.size(); i++) {
+            Planner.Judged better = answered(best, asked.get(i % asked.size()));
+            sure = better == best ? sure + 1 : 1;
+            best = better;
+        }
+        return best;
+    }
+
+    private Planner.Judged answered(Planner.Judged plan, Function<Choice, List<Details>> question) {
+        Choice choice = plan.choice();
+        return question.apply(choice).parallelStream()
+                .filter(details -> !details.equals(choice.details()))
+                .map(details -> judge.apply(choice.with(details)))
+                .filter(Planner.Judged::isFeasible)
+                .filter(other -> other.worth() > plan.worth() + WORTH_CHANGING)
+                .min(Planner.BEST_FIRST)
+                .orElse(plan);
+    }
+
+    /** To each question the best answer but the one taken, of those that keep the limits. */
+    List<Planner.Judged> rivals(Planner.Judged plan) {
+        Choice choice = plan.choice();
+        return questions.stream()
+                .flatMap(question -> question.apply(choice).stream()
+                        .filter(details -> !details.equals(choice.details()))
+                        .map(details -> judge.apply(choice.with(details)))
+                        .filter(Planner.Judged::isFeasible)
+                        .min(Planner.BEST_FIRST)
+                        .stream())
+                .toList();
+    }
+
+    /** Every answer to every question, the rest as it stands. */
+    List<Details> all(Choice choice) {
+        return questions.stream()
+                .flatMap(question -> question.apply(choice).stream())
+                .toList();
+    }
+
+    private List<Details> finishes(Choice choice) {
+        Finish own = choice.details().finish();
+        return each(DryAndFinish.all(query, choice), finish -> choice.details()
+                .with(new Finish(
+                        own.turned(),
+                        finish.clips(),
+                        finish.castLeft(),
+                        finish.fluff(),
+                        finish.stop(),
+                        own.refreshed())));
+    }
+
+    private List<Details> cares(Choice choice) {
+        return each(preparation.all(), choice.details()::with);
+    }
+
+    private List<Details> moistures(Choice choice) {
+        if (choice.cream() == null && choice.leaveIn() == null) {
+            return List.of();
+        }
+        Details own = choice.details();
+        // What is advised for fine hair is the least that spreads; where that is too rich, it is the wrong bottle [CP].
+        boolean fine = query.hair().strand() == Strand.FINE;
+        List<Details> all = new ArrayList<>();
+        for (Amount amount : fine ? List.of(Amount.ADVISED) : List.of(Amount.values())) {
+            for (boolean spared : isCrownFiner() ? BOTH : List.of(false)) {
+                all.add(own.with(new Dose(amount, own.dose().hold(), spared)));
+            }
+        }
+        return all;
+    }
+
+    /** Hair that is alike all over is not made lighter by leaving some of it bare. */
+    private boolean isCrownFiner() {
+        return query.hair().at(Zone.CROWN).strand().compareTo(query.hair().strand()) < 0;
+    }
+
+    private List<Details> holds(Choice choice) {
+        Dose own = choice.details().dose();
+        return choice.isShaped()
+                ? each(List.of(Amount.values()), amount -> choice.details()
+                        .with(new Dose(own.moisture(), amount, own.crownSpared())))
+                : List.of();
+    }
+
+    private List<Details> waters(Choice choice) {
+        Work own = choice.details().work();
+        return each(List.of(Water.values()), water -> choice.details()
+                .with(new Work(water, own.order(), own.creamFirst(), own.lifted(), own.upsideDown())));
+    }
+
+    private List<Details> orders(Choice choice) {
+        Work own = choice.details().work();
+        boolean twoMoist = choice.cream() != null && choice.leaveIn() != null;
+        List<Details> all = new ArrayList<>();
+        for (Order order : choice.isBySection() ? List.of(Order.values()) : List.of(own.order())) {
+            for (boolean creamFirst : twoMoist ? BOTH : List.of(own.creamFirst())) {
+                all.add(choice.details()
+                        .with(new Work(own.water(), order, creamFirst, own.lifted(), own.upsideDown())));
+            }
+        }
+        return all;
+    }
+
+    private List<Details> positions(Choice choice) {
+        List<Details> all = new ArrayList<>();
+        for (boolean turned : choice.drying().usesDryer() ? BOTH : List.of(true)) {
+            for (boolean lifted : BOTH) {
+                // Head down without lifting the roots after is a fault of its own.
+                for (boolean upsideDown : lifted ? BOTH : List.of(false)) {
+                    Work own = choice.details().work();
+                    Finish finish = choice.details().finish();
+                    all.add(choice.details()
+                            .with(new Work(own.water(), own.order(), own.creamFirst(), lifted, upsideDown))
+                            .with(finish.turned(turned)));
+                }
+            }
+        }
+        return all;
+    }
+
+    private List<Details> nights(Choice choice) {
+        Finish own = choice.details().finish();
+        return each(BOTH, refreshed -> choice.details().with(own.refreshed(refreshed)));
+    }
+
+    private static <T> List<Details> each(List<T> answers, Function<T, Details> with) {
+        return answers.stream().map(with).toList();
+    }
+
+    private static final List<Boolean> BOTH = List.of(false, true);
+
+    /** What a search begins with: as the trade usually does it, lifted and clipped where volume is wanted. */
+    static Details usual(Query query, Before before) {
+        return new Details(
+                before,
+                new Dose(Amount.ADVISED, Amount.ADVISED, false),
+                new Work(Water.USUAL, Order.TRADE, false, query.goal().wantsVolume(), false),
+                DryAndFinish.usual(query));
+    }
+}

@@ -1,0 +1,45 @@
+package eventide.planner;
+
+import eventide.product.Product;
+import eventide.product.Role;
+import eventide.routine.Schools;
+
+/**
+ * The water that stylers are met with at least, percent: less of it is dry sooner. Rounded down, so that few are told apart.
+ *
+ * @param squeezed what any of them has hair squeezed to
+ * @param aim what the one that holds has each section misted to
+ * @param slippery the same for brushing and coiling
+ */
+record Water(double squeezed, double aim, double slippery) {
+    static final Water NONE = new Water(100, 100, 100);
+
+    private static final double STEP = 4;
+
+    static Water of(Product product, Schools schools) {
+        double aim = Composer.within(product, Details.Water.USUAL);
+        double squeezed = Composer.squeezedTo(product, Details.Water.USUAL);
+        if (product.role() == Role.GEL && schools.gelOn() == Schools.GelOn.DAMP) {
+            aim = Math.min(aim, Composer.DAMP);
+            squeezed = Math.min(squeezed, Composer.DAMP);
+        } else if (product.role() == Role.GEL && schools.gelOn() == Schools.GelOn.SOAKING) {
+            aim = Math.min(aim, Composer.SOAKING);
+        }
+        return new Water(down(squeezed), down(aim), down(Composer.slippery(aim, product)));
+    }
+
+    private static double down(double percent) {
+        return Math.floor(percent / STEP) * STEP;
+    }
+
+    /** What both have at least. */
+    Water and(Water other) {
+        return new Water(
+                Math.min(squeezed, other.squeezed), Math.min(aim, other.aim), Math.min(slippery, other.slippery));
+    }
+
+    /** With what the one that holds asks for, squeezed for others besides. */
+    Water heldBy(Water hold) {
+        return new Water(Math.min(squeezed, hold.squeezed), hold.aim, hold.slippery);
+    }
+}

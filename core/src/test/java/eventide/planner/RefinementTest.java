@@ -1,0 +1,85 @@
+package eventide.planner;
+
+import static org.testng.Assert.assertTrue;
+
+import eventide.product.Product;
+import eventide.product.Role;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import org.testng.annotations.Test;
+
+/** The smaller things of a plan: decided, not fixed, and none of them better otherwise. */
+public class RefinementTest {
+    private static final Product MASK = Product.of("mask", Role.MASK, 0, 7, 0, 100);
+    private static final Product PROTEIN = Product.of("protein", Role.PROTEIN, 0, 2, 0, 100);
+    private static final Product CLARIFIER = Product.of("clarifier", Role.CLARIFIER, 0, 0, 0, 100);
+    private static final Product CLEANSER = Product.of("cleanser", Role.CLEANSER, 0, 0, 0, 100);
+
+    private static Query query(Random random) {
+        List<Product> shelf = RandomShelf.of(random, 3);
+        shelf.addAll(List.of(CLEANSER, MASK));
+        if (random.nextBoolean()) {
+            shelf.add(CLARIFIER);
+        }
+        return RandomShelf.query(random, shelf, null);
+    }
+
+    private static Refinement refinement(Query query, Search search) {
+        return new Refinement(
+                query, new Preparation(query, new Bottles(query, new ShelfFilter(query).allowed())), search::judge);
+    }
+
+    @Test
+    public void noOtherAnswerToAnyQuestionIsBetter() {
+        Random random = new Random(95);
+        Set<Details> chosen = new HashSet<>();
+        for (int i = 0; i < 60; i++) {
+            Query query = query(random);
+            Planner.Judged best = Planner.bestOf(query, frame -> true);
+            if (best == null) {
+                continue;
+            }
+            chosen.add(best.choice().details());
+            Search search = Planner.search(query);
+            for (Details other : refinement(query, search).all(best.choice())) {
+                Planner.Judged plan = search.judge(best.choice().with(other));
+                assertTrue(
+                        !plan.isFeasible() || plan.worth() <= best.worth() + Refinement.WORTH_CHANGING + 1e-5,
+                        other + " beats " + best.choice().details() + ", case " + i);
+            }
+        }
+        assertTrue(chosen.size() > 20, "decided, not fixed: " + chosen.size());
+    }
+
+    /** Each of several may be too little a gain to change what stands. */
+    @Test
+    public void noMixtureOfAnswersIsMuchBetterEither() {
+        Random random = new Random(97);
+        int tried = 0;
+        for (int i = 0; i < 40; i++) {
+            Query query = query(random);
+            Planner.Judged best = Planner.bestOf(query, frame -> true);
+            if (best == null) {
+                continue;
+            }
+            Search search = Planner.search(query);
+            Refinement refinement = refinement(query, search);
+            for (int k = 0; k < 120; k++) {
+                Choice mixed = best.choice();
+                for (int change = 0; change < 4; change++) {
+                    List<Details> all = refinement.all(mixed);
+                    mixed = mixed.with(all.get(random.nextInt(all.size())));
+                }
+                Planner.Judged plan = search.judge(mixed);
+                tried++;
+                assertTrue(
+                        !plan.isFeasible() || plan.worth() <= best.worth() + 3 * Refinement.WORTH_CHANGING,
+                        mixed.details() + " beats " + best.choice().details() + " by " + (plan.worth() - best.worth())
+                                + ", case " + i);
+            }
+        }
+        assertTrue(tried > 3000, "mixtures: " + tried);
+    }
+}
