@@ -95,7 +95,7 @@ final class Simulation {
         boolean passes = step.sectionsOrOne() > 1 && !step.action().isDrying();
         List<int[]> sections = sectioning.sections(step, passes ? step.sectionsOrOne() : 1);
         double turning = passes && step.minutes() == null ? StepDuration.SECTION_MINUTES : 0;
-        double minutes = minutesOf(step, sections.size(), share(step), false) / sections.size() + turning;
+        double minutes = StepDuration.of(step, hair, sections.size(), share(step), false) / sections.size() + turning;
         List<Visit> visits = new ArrayList<>();
         for (int s = 0; s < sections.size(); s++) {
             waiting = sections.subList(s + 1, sections.size());
@@ -121,7 +121,7 @@ final class Simulation {
                 Step inner = frame.steps().get(j);
                 int[] worked = sectioning.narrowed(sections.get(s), inner);
                 if (worked.length > 0) {
-                    double minutes = minutesOf(inner, sections.size(), share, true);
+                    double minutes = StepDuration.of(inner, hair, sections.size(), share, true);
                     if (inner.minutes() == null && inner.action().isHandsOn()) {
                         minutes += turning;
                         turning = 0;
@@ -145,20 +145,6 @@ final class Simulation {
 
     private double share(Step step) {
         return course.grams(sectioning.covered(step)) / course.hairGrams();
-    }
-
-    /** For a step inside EACH_SECTION minutes are per section; else for all that it covers. NaN: ends by its level. */
-    private double minutesOf(Step step, int sections, double share, boolean perSection) {
-        if (step.minutes() != null) {
-            return step.minutes();
-        }
-        double usual = StepDuration.wholeHead(step, hair);
-        if (Double.isNaN(usual)) {
-            return Double.NaN;
-        }
-        boolean byHand = step.action().isHandsOn() && !step.action().soaks();
-        double whole = byHand ? usual * Math.max(.15, share) : usual;
-        return perSection ? (byHand ? whole / sections : Math.min(whole, 1)) : whole;
     }
 
     private Visit visit(StepPlace place, Step step, int section, int[] worked, double minutes) {

@@ -18,6 +18,25 @@ public final class StepDuration {
 
     private StepDuration() {}
 
+    /**
+     * Minutes of a step as it says, else as is usual; NaN where only the level of water ends it.
+     *
+     * @param share of the head's hair that it covers, 0 to 1
+     * @param perSection inside EACH_SECTION minutes are for one section, else for all that it covers
+     */
+    static double of(Step step, Hair hair, int sections, double share, boolean perSection) {
+        if (step.minutes() != null) {
+            return step.minutes();
+        }
+        double usual = wholeHead(step, hair);
+        if (Double.isNaN(usual)) {
+            return Double.NaN;
+        }
+        boolean byHand = step.action().isHandsOn() && !step.action().soaks();
+        double whole = byHand ? usual * Math.max(.15, share) : usual;
+        return perSection ? (byHand ? whole / sections : Math.min(whole, 1)) : whole;
+    }
+
     /** Minutes for the whole head; {@code NaN} where only the level of water ends the step. */
     public static double wholeHead(Step step, Hair hair) {
         double size = Math.pow(Math.max(10, HairMass.grams(hair)) / USUAL_GRAMS, .6);

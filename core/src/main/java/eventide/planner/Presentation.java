@@ -231,6 +231,13 @@ final class Presentation {
                         : "Nights: too short to gather, so a satin bonnet or pillow.",
                 Source.COMMON_PRACTICE,
                 null));
+        if (judged.choice().details().finish().refreshed()) {
+            reasons.add(new Reason(
+                    "Mornings: shake, mist only the frizzy outside, set it right with a little of the same styler, and"
+                            + " leave it to dry.",
+                    Source.COMMON_PRACTICE,
+                    null));
+        }
     }
 
     /** Hair shorter than this does not reach a high gathering, cm stretched [OURS]. */
