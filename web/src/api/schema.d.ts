@@ -1240,6 +1240,10 @@ export interface components {
             product: string;
             step: number;
         };
+        Bottle: {
+            facts?: components["schemas"]["BottleFacts"];
+            product: components["schemas"]["Product"];
+        };
         BottleFacts: {
             fromLabel?: ("HOLD" | "RICHNESS" | "WINDOW")[];
             notes?: string;
@@ -1362,6 +1366,7 @@ export interface components {
             client: components["schemas"]["ClientDraft"];
             readings: components["schemas"]["ReadingFile"][];
             referrals: components["schemas"]["ReferralFile"][];
+            shelves?: components["schemas"]["ShelfFile"][];
             washDays: components["schemas"]["WashFile"][];
         };
         Comes: {
@@ -2175,6 +2180,10 @@ export interface components {
         Shelf: {
             clientId?: number;
             id?: number;
+            name: string;
+        };
+        ShelfFile: {
+            bottles: components["schemas"]["Bottle"][];
             name: string;
         };
         ShelfItem: {

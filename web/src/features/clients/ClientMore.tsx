@@ -33,9 +33,8 @@ export function ClientMore({ client, onClose }: { client: Client; onClose: () =>
             href={`/api/exchange?client=${client.id}`}
             download={`${client.name.toLowerCase().replaceAll(' ', '-')}.json`}
           >
-            Save readings, washes, scores and photographs of {client.name} as a file
+            Save readings, washes, scores, photographs and own bottles of {client.name} as a file
           </a>
-          <span className="text-muted">. Bottles of their own are in the shelf’s file.</span>
         </p>
         <div className="border-caution grid gap-2 border-l-4 pl-3">
           <p>

@@ -368,11 +368,7 @@ final class Simulation {
     }
 
     private double[] roots() {
-        double[] all = new double[cells.length];
-        for (int i = 0; i < all.length; i++) {
-            all[i] = cells[i].roots;
-        }
-        return all;
+        return Arrays.stream(cells).mapToDouble(cell -> cell.roots).toArray();
     }
 
     private double meanLengths() {

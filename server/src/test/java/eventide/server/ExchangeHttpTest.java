@@ -210,6 +210,34 @@ public class ExchangeHttpTest {
     }
 
     @Test
+    public void bottlesOfTheirOwnTravelInAClientsFile() {
+        try (RunningServer one = new RunningServer(true);
+                RunningServer other = new RunningServer(false)) {
+            long shelf = one.post("/api/shelves", "{\"name\":\"At home\",\"clientId\":2}")
+                    .body()
+                    .get("id")
+                    .asLong();
+            Answer bottle = one.post(
+                    "/api/shelf/items",
+                    "{\"product\":{\"name\":\"Tideline gel\",\"role\":\"GEL\",\"hold\":6,\"richness\":1,"
+                            + "\"windowLow\":50,\"windowHigh\":98,\"stockMl\":90},\"shelfId\":" + shelf
+                            + ",\"facts\":{\"notes\":\"half full\"}}");
+            assertEquals(bottle.status(), 201, bottle.body().toString());
+            JsonNode out = one.get("/api/exchange?client=2").body();
+            JsonNode own = out.at("/clients/0/shelves/0");
+            assertEquals(own.get("name").asString(), "At home");
+            assertEquals(own.at("/bottles/0/product/name").asString(), "Tideline gel");
+            assertEquals(
+                    other.post("/api/exchange", brought(out.toString(), "")).status(), 200);
+            assertTrue(other.get("/api/exchange").body().equals(out), "the same, bottles and all");
+            String bad = out.toString().replace("\"name\":\"At home\"", "\"name\":\" \"");
+            JsonNode preview =
+                    other.post("/api/exchange/preview", brought(bad, "")).body();
+            assertEquals(preview.at("/clients/0/faults/0/pointer").asString(), "/clients/0/shelves/0/name");
+        }
+    }
+
+    @Test
     public void photographsTravelInAClientsFileByteForByte() throws IOException {
         JsonNode washes = demo.get("/api/clients/3/wash-days").body();
         String photo = "/api/wash-days/" + washes.get(0).get("id").asLong() + "/photos/";

@@ -12,8 +12,13 @@ import eventide.server.exchange.SalonFile.ClientFile;
 import eventide.server.exchange.SalonFile.PhotoFile;
 import eventide.server.exchange.SalonFile.ReadingFile;
 import eventide.server.exchange.SalonFile.ReferralFile;
+import eventide.server.exchange.SalonFile.ShelfFile;
 import eventide.server.exchange.SalonFile.WashFile;
 import eventide.server.json.Shapes;
+import eventide.server.shelf.Bottle;
+import eventide.server.shelf.Shelf;
+import eventide.server.shelf.ShelfItemDraft;
+import eventide.server.shelf.ShelfRepository;
 import eventide.server.washdays.WashDay;
 import eventide.server.washdays.WashDayDraft;
 import eventide.server.washdays.WashDayRepository;
@@ -40,6 +45,7 @@ class SalonExchange {
     private final ClientArchive archive;
     private final WashDayRepository washDays;
     private final WashPhotoStore photos;
+    private final ShelfRepository shelf;
     private final Shapes shapes;
 
     SalonExchange(
@@ -47,11 +53,13 @@ class SalonExchange {
             ClientArchive archive,
             WashDayRepository washDays,
             WashPhotoStore photos,
+            ShelfRepository shelf,
             Shapes shapes) {
         this.clients = clients;
         this.archive = archive;
         this.washDays = washDays;
         this.photos = photos;
+        this.shelf = shelf;
         this.shapes = shapes;
     }
 
@@ -104,7 +112,22 @@ class SalonExchange {
                 washDays.ofClient(client.id()).stream()
                         .sorted(Comparator.comparing(WashDay::plannedAt).thenComparing(WashDay::id))
                         .map(this::file)
-                        .toList());
+                        .toList(),
+                shelves(client.id()));
+    }
+
+    /** Null where this client has none. */
+    private List<ShelfFile> shelves(long client) {
+        List<ShelfFile> own = shelf.shelves().stream()
+                .filter(one -> one.clientId() != null && one.clientId() == client)
+                .map(one -> new ShelfFile(
+                        one.name(),
+                        shelf.items().stream()
+                                .filter(item -> item.shelfId().equals(one.id()))
+                                .map(Bottle::of)
+                                .toList()))
+                .toList();
+        return own.isEmpty() ? null : own;
     }
 
     private WashFile file(WashDay day) {
@@ -173,6 +196,10 @@ class SalonExchange {
                 file.referrals().stream()
                         .map(r -> new Referral(null, r.seen(), r.openedAt(), r.clearedAt(), r.clearedNote()))
                         .toList());
+        for (ShelfFile own : file.shelves() == null ? List.<ShelfFile>of() : file.shelves()) {
+            Long shelfId = shelf.addShelf(new Shelf(null, own.name(), id)).id();
+            own.bottles().forEach(bottle -> shelf.add(new ShelfItemDraft(bottle.product(), shelfId, bottle.facts())));
+        }
         for (WashFile wash : file.washDays()) {
             long day = washDays.add(id, wash.plan(), wash.plannedAt()).id();
             List<ChairEvent> events = wash.events();

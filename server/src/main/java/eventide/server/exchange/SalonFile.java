@@ -8,6 +8,8 @@ import eventide.server.clients.ClientDraft;
 import eventide.server.clients.Intake;
 import eventide.server.clients.Occasion;
 import eventide.server.photos.Picture;
+import eventide.server.shelf.Bottle;
+import eventide.server.shelf.Shelf;
 import eventide.server.washdays.WashDayDraft;
 import eventide.server.washdays.WashDayRepository;
 import eventide.server.washdays.WashPhotoStore;
@@ -35,12 +37,23 @@ record SalonFile(@Range(from = 1, to = 1) Integer formatVersion, List<ClientFile
             Instant changedAt,
             List<ReadingFile> readings,
             List<ReferralFile> referrals,
-            List<WashFile> washDays) {
+            List<WashFile> washDays,
+            @Maybe List<ShelfFile> shelves) {
         ClientFile {
-            Shape.check(ClientFile.class, client, changedAt, readings, referrals, washDays);
+            Shape.check(ClientFile.class, client, changedAt, readings, referrals, washDays, shelves);
+            shelves = shelves == null ? null : Frozen.list(shelves);
             readings = Frozen.list(readings);
             referrals = Frozen.list(referrals);
             washDays = Frozen.list(washDays);
+        }
+    }
+
+    /** A shelf of the client's own. */
+    record ShelfFile(String name, List<Bottle> bottles) {
+        ShelfFile {
+            Shape.check(ShelfFile.class, name, bottles);
+            bottles = Frozen.list(bottles);
+            new Shelf(null, name, null); // a name a shelf can have
         }
     }
 

@@ -77,22 +77,11 @@ class ShelfExchange {
         }
     }
 
-    /** One bottle of it. */
-    record Bottle(Product product, @Maybe BottleFacts facts) {
-        Bottle {
-            Shape.check(Bottle.class, product, facts);
-        }
-    }
-
     /** One line of a text: the bottle, or what is wrong with it. */
     record Line(int number, @Maybe Bottle bottle, List<Fault> faults) {}
 
     String json(List<ShelfItem> items) {
-        File file = new File(
-                1,
-                items.stream()
-                        .map(item -> new Bottle(item.product().withId(null), item.facts()))
-                        .toList());
+        File file = new File(1, items.stream().map(Bottle::of).toList());
         return mapper.writerWithDefaultPrettyPrinter().writeValueAsString(file);
     }
 

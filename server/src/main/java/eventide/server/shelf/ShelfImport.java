@@ -99,18 +99,18 @@ class ShelfImport {
     private Map<String, Deque<ShelfItem>> known() {
         Map<String, Deque<ShelfItem>> known = new TreeMap<>();
         for (ShelfItem item : shelf.items()) {
-            known.computeIfAbsent(key(new ShelfExchange.Bottle(item.product(), null)), name -> new ArrayDeque<>())
+            known.computeIfAbsent(key(new Bottle(item.product(), null)), name -> new ArrayDeque<>())
                     .add(item);
         }
         return known;
     }
 
-    private static ShelfItem next(Map<String, Deque<ShelfItem>> known, ShelfExchange.Bottle bottle) {
+    private static ShelfItem next(Map<String, Deque<ShelfItem>> known, Bottle bottle) {
         Deque<ShelfItem> same = known.get(key(bottle));
         return same == null ? null : same.poll();
     }
 
-    private static String key(ShelfExchange.Bottle bottle) {
+    private static String key(Bottle bottle) {
         return bottle.product().role() + " " + bottle.product().name().strip().toLowerCase(Locale.ROOT);
     }
 }
