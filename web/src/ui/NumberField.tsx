@@ -1,4 +1,5 @@
 import { useId } from 'react'
+import { Stepper } from './Stepper'
 
 type NumberFieldProps = {
   label: string
@@ -11,10 +12,22 @@ type NumberFieldProps = {
   /** What emptying it does; without it an empty field keeps what it had. */
   onClear?: () => void
   hint?: string
+  /** Takes a step more (1) or less (−1); without it the number is typed. */
+  onStep?: (steps: 1 | -1) => void
 }
 
 /** A number with its unit; what is out of range is said, and not taken. */
-export function NumberField({ label, unit, min, max, value, onChange, onClear, hint }: NumberFieldProps) {
+export function NumberField({
+  label,
+  unit,
+  min,
+  max,
+  value,
+  onChange,
+  onClear,
+  hint,
+  onStep,
+}: NumberFieldProps) {
   const id = useId()
   return (
     <div className="grid gap-1 justify-self-start">
@@ -46,6 +59,22 @@ export function NumberField({ label, unit, min, max, value, onChange, onClear, h
           }}
           className="border-ink bg-paper invalid:border-caution figures min-h-10 w-24 border px-2 text-lg invalid:border-2"
         />
+        {onStep !== undefined && (
+          <>
+            <Stepper label={`${label}: less`} text="−" tall onClick={() => onStep(-1)} />
+            <Stepper label={`${label}: more`} text="+" tall onClick={() => onStep(1)} />
+            {value !== undefined && onClear !== undefined && (
+              <button
+                type="button"
+                aria-label={`${label}: no limit`}
+                onClick={onClear}
+                className="border-ink bg-paper h-10 border px-2 hover:bg-shallow"
+              >
+                no limit
+              </button>
+            )}
+          </>
+        )}
         <span className="text-muted">{unit}</span>
       </span>
     </div>

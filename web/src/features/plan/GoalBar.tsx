@@ -1,5 +1,6 @@
 import { ToggleGroup } from 'radix-ui'
 import { minutesText } from '../../api/words'
+import { Stepper } from '../../ui/Stepper'
 import { degree, minutesBy, WISHES, wished } from './nearby'
 import type { PlanDraft } from './planState'
 
@@ -70,18 +71,5 @@ function Wish({ label, value, onChange }: WishProps) {
         ))}
       </ToggleGroup.Root>
     </div>
-  )
-}
-
-function Stepper({ label, text, onClick }: { label: string; text: string; onClick: () => void }) {
-  return (
-    <button
-      type="button"
-      aria-label={label}
-      onClick={onClick}
-      className="border-ink bg-paper h-8 w-8 border text-lg leading-none hover:bg-shallow"
-    >
-      {text}
-    </button>
   )
 }

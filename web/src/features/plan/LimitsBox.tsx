@@ -4,7 +4,7 @@ import { without } from '../../api/without'
 import { TOOLS } from '../../api/words'
 import { Checks } from '../../ui/Checks'
 import { NumberField } from '../../ui/NumberField'
-import { toolsHere, withTools } from './nearby'
+import { limitBy, toolsHere, withTools } from './nearby'
 
 type LimitsBoxProps = { limits: Limits; onChange: (limits: Limits) => void }
 
@@ -33,6 +33,7 @@ export function LimitsBox({ limits, onChange }: LimitsBoxProps) {
             value={limits.mustBeDryBy}
             onChange={(mustBeDryBy) => onChange({ ...limits, mustBeDryBy })}
             onClear={() => onChange(without(limits, 'mustBeDryBy'))}
+            onStep={(steps) => onChange(limitBy(limits, 'mustBeDryBy', steps))}
           />
           <NumberField
             label="Hands-on at most"
@@ -42,6 +43,7 @@ export function LimitsBox({ limits, onChange }: LimitsBoxProps) {
             value={limits.chairMinutes}
             onChange={(chairMinutes) => onChange({ ...limits, chairMinutes })}
             onClear={() => onChange(without(limits, 'chairMinutes'))}
+            onStep={(steps) => onChange(limitBy(limits, 'chairMinutes', steps))}
           />
           <NumberField
             label="Products at most"
@@ -51,6 +53,7 @@ export function LimitsBox({ limits, onChange }: LimitsBoxProps) {
             value={limits.maxCostCents === undefined ? undefined : limits.maxCostCents / 100}
             onChange={(cost) => onChange({ ...limits, maxCostCents: Math.round(cost * 100) })}
             onClear={() => onChange(without(limits, 'maxCostCents'))}
+            onStep={(steps) => onChange(limitBy(limits, 'maxCostCents', steps))}
           />
           <Checks
             label={limits.tools === undefined ? 'Tools here today: all' : 'Tools here today'}

@@ -34,6 +34,34 @@ export function minutesBy(minutes: number, steps: number): number {
   return Math.min(MOST_MINUTES, Math.max(LEAST_MINUTES, minutes + steps * STEP_MINUTES))
 }
 
+/** The limits that may be set or not, each with what one tap changes it by and where it begins. */
+export const LIMITS = {
+  mustBeDryBy: {
+    step: STEP_MINUTES,
+    least: 15,
+    most: MOST_MINUTES,
+    begins: (limits: Limits) => limits.minutes,
+  },
+  chairMinutes: {
+    step: STEP_MINUTES,
+    least: 15,
+    most: MOST_MINUTES,
+    begins: (limits: Limits) => limits.minutes,
+  },
+  maxCostCents: { step: 50, least: 50, most: 100_000, begins: () => 500 },
+} as const
+
+export type Limit = keyof typeof LIMITS
+
+/** A step more or less of a limit, on the round figures; where none is set the one it begins with. */
+export function limitBy(limits: Limits, limit: Limit, steps: number): Limits {
+  const { step, least, most, begins } = LIMITS[limit]
+  const now = limits[limit]
+  if (now === undefined) return { ...limits, [limit]: begins(limits) }
+  const next = (steps > 0 ? Math.floor(now / step) : Math.ceil(now / step)) * step + steps * step
+  return { ...limits, [limit]: Math.min(most, Math.max(least, next)) }
+}
+
 export type OwnedTool = NonNullable<Limits['tools']>[number]
 
 export function toolsHere(limits: Limits): OwnedTool[] {
@@ -66,6 +94,13 @@ export function nearby(setting: Setting): Setting[] {
     const minutes = minutesBy(setting.limits.minutes, steps)
     if (minutes !== setting.limits.minutes) {
       near.push({ ...setting, limits: { ...setting.limits, minutes } })
+    }
+  }
+  for (const limit of Object.keys(LIMITS) as Limit[]) {
+    const set = setting.limits[limit] !== undefined
+    for (const steps of set ? [1, -1] : [1]) {
+      const limits = limitBy(setting.limits, limit, steps)
+      if (limits[limit] !== setting.limits[limit]) (set ? near : far).push({ ...setting, limits })
     }
   }
   const here = toolsHere(setting.limits)

@@ -62,6 +62,37 @@ public class PlanTest extends InTheDemoSalon {
     }
 
     @Test
+    public void aLimitIsStepped() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = plan(context, 2);
+        button(page, "Limits").click();
+        Locator dryBy = page.getByLabel("Must be dry within", new Page.GetByLabelOptions().setExact(true));
+        button(page, "Must be dry within: more").click();
+        assertThat(dryBy).hasValue("120");
+        // A step further is asked while nobody touches anything.
+        page.waitForResponse(
+                        answer -> answer.url().endsWith("/api/routines/suggest")
+                                && answer.request().postData().contains("\"mustBeDryBy\":105"),
+                        () -> assertThat(page.locator(".sheet[aria-busy]")).hasAttribute("aria-busy", "false"))
+                .finished();
+        context.setOffline(true);
+        button(page, "Must be dry within: less").click();
+        assertThat(dryBy).hasValue("105");
+        assertThat(page.locator(".sheet[aria-busy]")).hasAttribute("aria-busy", "false");
+        context.setOffline(false);
+        dryBy.fill("100");
+        dryBy.press("Enter");
+        button(page, "Must be dry within: more").click();
+        assertThat(dryBy).hasValue("105");
+        button(page, "Must be dry within: no limit").click();
+        assertThat(dryBy).hasValue("");
+        page.keyboard().press("Escape");
+        assertThat(button(page, "Limits")).isVisible();
+        browsing.assertNoErrors();
+        context.close();
+    }
+
+    @Test
     public void whatHandsMadeIsOneStepBackWhenTheGoalChanges() {
         BrowserContext context = browsing.fresh(1280, 800);
         Page page = plan(context, 2);

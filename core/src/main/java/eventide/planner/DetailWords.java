@@ -71,7 +71,7 @@ record DetailWords(String otherwise, Predicate<Step> about) {
     }
 
     private static String amount(Amount amount) {
-        return amount.label + " of ";
+        return amount.label + " of the ";
     }
 
     private static void work(Work own, Work other, List<String> words, List<Predicate<Step>> about) {
