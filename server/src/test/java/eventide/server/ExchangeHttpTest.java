@@ -41,7 +41,7 @@ public class ExchangeHttpTest {
         empty.close();
     }
 
-    private static String brought(String file, String more) {
+    static String brought(String file, String more) {
         return "{\"text\":" + JSON.writeValueAsString(file) + more + "}";
     }
 
@@ -289,11 +289,11 @@ public class ExchangeHttpTest {
         }
     }
 
-    private static String scores(String format, String text) {
+    static String scores(String format, String text) {
         return "{\"format\":\"" + format + "\",\"text\":" + JSON.writeValueAsString(text) + "}";
     }
 
-    private static String text(RunningServer server, String path) {
+    static String text(RunningServer server, String path) {
         return new String(server.bytes(path), java.nio.charset.StandardCharsets.UTF_8);
     }
 
@@ -327,7 +327,8 @@ public class ExchangeHttpTest {
                 1);
         cells[5] = "much";
         lines[1] = String.join(",", cells);
-        String worse = String.join("\r\n", lines) + "\r\nNobody,2026-01-01T00:00:00Z,true,true,CROWN,5,5,5,5,,,,,,";
+        String worse =
+                String.join("\r\n", lines) + "\r\nNobody,2026-01-01T00:00:00Z,true,true,CROWN,5,5,5,5,,,,,,,,,,,";
         JsonNode seen =
                 demo.post("/api/exchange/log/preview", scores("CSV", worse)).body();
         assertEquals(seen.get("faulty").asInt(), 2, seen.toString());

@@ -1,7 +1,10 @@
 package eventide.server.exchange;
 
+import eventide.hair.Measured;
 import eventide.hair.Zone;
+import eventide.log.FollowingDay;
 import eventide.log.Rating;
+import eventide.log.StrandByRuler;
 import eventide.server.exchange.LogFile.LogEntry;
 import eventide.shape.Fault;
 import eventide.shape.InvalidException;
@@ -12,17 +15,26 @@ import java.io.UncheckedIOException;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 
-/** The log as a table, one line for each zone of a wash: what a spreadsheet can add up. */
+/**
+ * The log as a table, a line for each zone of a wash and for each day after it: what a spreadsheet can add up. A line of a day
+ * after has no zone but a day, from 2.
+ */
 final class LogCsv {
     static final List<String> COLUMNS = List.of(
             "client",
@@ -39,7 +51,17 @@ final class LogCsv {
             "weight",
             "shine",
             "daysLasted",
-            "notes");
+            "notes",
+            "lock",
+            "strands",
+            "day",
+            "refreshed",
+            "over");
+
+    /** Without these a table says nothing of the ruler and the days after, and what is known of them stays. */
+    private static final List<String> WHOLE = List.of("lock", "strands", "day", "refreshed", "over");
+
+    private static final Pattern STRAND = Pattern.compile("(?:([A-Z]+) )?([0-9.]+)/([0-9.]+)");
 
     private LogCsv() {}
 
@@ -72,13 +94,49 @@ final class LogCsv {
                             r.weight(),
                             r.shine(),
                             rating.daysLasted(),
-                            rating.notes());
+                            rating.notes(),
+                            lengths(rating.measured()),
+                            strands(rating.strands()),
+                            null,
+                            null,
+                            null);
+                }
+                for (FollowingDay day : entry.following() == null ? List.<FollowingDay>of() : entry.following()) {
+                    printer.printRecord(after(entry, day));
                 }
             }
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
         }
         return out.toString();
+    }
+
+    private static List<Object> after(LogEntry entry, FollowingDay day) {
+        Object[] cells = new Object[COLUMNS.size()];
+        cells[COLUMNS.indexOf("client")] = entry.client();
+        cells[COLUMNS.indexOf("plannedAt")] = entry.plannedAt();
+        cells[COLUMNS.indexOf("definition")] = day.definition();
+        cells[COLUMNS.indexOf("frizz")] = day.frizz();
+        cells[COLUMNS.indexOf("volume")] = day.volume();
+        cells[COLUMNS.indexOf("notes")] = day.notes();
+        cells[COLUMNS.indexOf("day")] = day.day();
+        cells[COLUMNS.indexOf("refreshed")] = day.refreshed() == null
+                ? null
+                : day.refreshed().stream().map(Enum::name).sorted().collect(Collectors.joining(" "));
+        cells[COLUMNS.indexOf("over")] = day.over();
+        return Arrays.asList(cells);
+    }
+
+    private static String lengths(Measured lock) {
+        return lock == null ? null : lock.naturalCm() + "/" + lock.stretchedCm();
+    }
+
+    private static String strands(List<StrandByRuler> strands) {
+        return strands == null
+                ? null
+                : strands.stream()
+                        .map(strand -> strand.zone() + " " + lengths(strand.measured()))
+                        .collect(Collectors.joining("; "));
     }
 
     /** Lines of one client and moment belong together. */
@@ -114,10 +172,15 @@ final class LogCsv {
         int number = (int) first.getRecordNumber();
         List<Fault> faults = new ArrayList<>();
         Map<Zone, Rating.ZoneRating> zones = new EnumMap<>(Zone.class);
+        List<FollowingDay> after = new ArrayList<>();
         for (CSVRecord row : rows) {
             try {
                 if (!row.isConsistent()) {
                     throw InvalidException.of("", "this line has " + row.size() + " cells, not as many as the first");
+                }
+                if (text(row, "day") != null) {
+                    after.add(after(row));
+                    continue;
                 }
                 Zone zone = Zone.valueOf(row.get("zone").strip().toUpperCase(Locale.ROOT));
                 zones.put(zone, zone(row));
@@ -129,7 +192,11 @@ final class LogCsv {
         }
         if (faults.isEmpty()) {
             try {
-                return new Group(number, entry(first, zones), List.of());
+                CSVRecord wash = rows.stream()
+                        .filter(row -> text(row, "day") == null)
+                        .findFirst()
+                        .orElse(first);
+                return new Group(number, entry(wash, zones, after), List.of());
             } catch (InvalidException refused) {
                 refused.faults().forEach(fault -> faults.add(at(first, fault.message())));
             } catch (DateTimeException noTime) {
@@ -143,7 +210,8 @@ final class LogCsv {
         return new Fault("/lines/" + row.getRecordNumber(), message);
     }
 
-    private static LogEntry entry(CSVRecord row, Map<Zone, Rating.ZoneRating> zones) {
+    private static LogEntry entry(CSVRecord row, Map<Zone, Rating.ZoneRating> zones, List<FollowingDay> after) {
+        boolean whole = WHOLE.stream().allMatch(row::isMapped);
         return new LogEntry(
                 row.get("client"),
                 Instant.parse(row.get("plannedAt").strip()),
@@ -151,11 +219,69 @@ final class LogCsv {
                         yes(row, "castBroken"),
                         yes(row, "rootsDry"),
                         zones,
-                        null,
+                        lock(row),
                         number(row, "daysLasted"),
                         text(row, "notes"),
-                        null),
-                null);
+                        strands(row)),
+                whole ? after : null);
+    }
+
+    private static FollowingDay after(CSVRecord row) {
+        Double day = number(row, "day");
+        String refreshed = text(row, "refreshed");
+        Set<FollowingDay.Refresh> done = EnumSet.noneOf(FollowingDay.Refresh.class);
+        for (String word : refreshed == null ? new String[0] : refreshed.strip().split("\\s+")) {
+            try {
+                done.add(FollowingDay.Refresh.valueOf(word.toUpperCase(Locale.ROOT)));
+            } catch (IllegalArgumentException unknown) {
+                throw InvalidException.of(
+                        "refreshed",
+                        "refreshed must be of SHAKEN, MISTED, MORE_STYLER, RECOILED, OIL, STEAM, but was " + word);
+            }
+        }
+        return new FollowingDay(
+                day == null ? null : (int) Math.round(day),
+                number(row, "definition"),
+                number(row, "frizz"),
+                number(row, "volume"),
+                refreshed == null ? null : done,
+                text(row, "over") == null ? null : yes(row, "over"),
+                text(row, "notes"));
+    }
+
+    private static Measured lock(CSVRecord row) {
+        String cell = text(row, "lock");
+        return cell == null ? null : strand("lock", cell.strip()).measured();
+    }
+
+    private static List<StrandByRuler> strands(CSVRecord row) {
+        String cell = text(row, "strands");
+        if (cell == null) {
+            return null;
+        }
+        List<StrandByRuler> strands = new ArrayList<>();
+        for (String one : cell.split(";")) {
+            strands.add(strand("strands", one.strip()));
+        }
+        return strands;
+    }
+
+    /** {@code CROWN 12.5/30}: a zone, cm as it springs, cm stretched; of a lock without its zone. */
+    private static StrandByRuler strand(String column, String said) {
+        Matcher matcher = STRAND.matcher(said.toUpperCase(Locale.ROOT).replace(',', '.'));
+        try {
+            if (!matcher.matches()) {
+                throw new IllegalArgumentException();
+            }
+            Zone zone = matcher.group(1) == null ? Zone.CROWN : Zone.valueOf(matcher.group(1));
+            return new StrandByRuler(
+                    zone, new Measured(Double.valueOf(matcher.group(2)), Double.valueOf(matcher.group(3))));
+        } catch (InvalidException refused) {
+            throw refused;
+        } catch (IllegalArgumentException unread) {
+            String such = column.equals("lock") ? "12.5/30" : "CROWN 12.5/30; NAPE 11/28";
+            throw InvalidException.of(column, column + " must be cm natural/stretched such as " + such);
+        }
     }
 
     private static Rating.ZoneRating zone(CSVRecord row) {

@@ -119,7 +119,7 @@ class LogExchange {
         return preview;
     }
 
-    /** A table has no room for strands: those known stay. */
+    /** A table without its columns for the ruler says nothing of strands: those known stay. */
     private static Rating merged(WashDay day, LogEntry entry) {
         Rating given = entry.rating();
         Rating before = day.rating();
