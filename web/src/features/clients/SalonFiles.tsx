@@ -50,13 +50,13 @@ export function SalonFiles({ onClose }: { onClose: () => void }) {
           </span>
         </p>
         <p>
-          Scores alone:{' '}
+          Scores alone, with strands and the days after:{' '}
           <a className="underline" href="/api/exchange/log.csv" download="even-tide-log.csv">
             as a table (CSV)
           </a>{' '}
           or{' '}
           <a className="underline" href="/api/exchange/log.json" download="even-tide-log.json">
-            with strands and days after (JSON)
+            as a file (JSON)
           </a>
         </p>
         <ScoresFile onTaken={onClose} />
