@@ -35,14 +35,14 @@ final class Grounds {
 
     /**
      * Of the hands' own time for a further layer this much at least is added to the whole: meanwhile the hair dries, and
-     * the dryer has less to do, but never as fast as under the dryer.
+     * the dryer has less to do, but never as fast as under the dryer [OURS: the least found over some thousand random plans].
      */
     private static final double ADDED_AT_LEAST = .65;
 
-    /** A squeeze and a mist that not every styler asks for, minutes. */
+    /** A squeeze and a mist that not every styler asks for, minutes [OURS, found likewise]. */
     private static final double NOT_ALWAYS = .75;
 
-    /** What the minutes of a kind are left to be wrong by before none of its plans is asked: a wide margin, minutes. */
+    /** What the minutes of a kind are left to be wrong by before none of its plans is asked: a wide margin, minutes [OURS]. */
     private static final double FURTHER_LAYER = 10;
 
     static final double CAST_FROM_HOLD = 5;
@@ -256,7 +256,7 @@ final class Grounds {
         return Math.min(waiting, course.minutes() - course.chairMinutes());
     }
 
-    /** Of its waiting, the part in air alone may be shorter yet. */
+    /** Of its waiting, the part in air alone may be shorter yet [OURS]. */
     private static final double SOONER = .85;
 
     /** Slow in damp air however much sooner another plan is dry. */
@@ -271,7 +271,7 @@ final class Grounds {
 
     /**
      * Drier hair is dry sooner, but not quite always: hair that came to a dryer wetter has had more of it at the roots.
-     * Each figure is the least found over some thousand random plans, and a little less; a test holds plans against their
+     * [OURS]: each figure is the least found over some thousand random plans, and a little less; a test holds plans against their
      * bounds.
      */
     private static Least least(Choice.Drying drying) {

@@ -162,11 +162,16 @@ final class Presentation {
                 judged,
                 c -> c.wearsSame(choice) && c.hands() == choice.hands() && c.sections() != choice.sections(),
                 j -> sections(j.routine()) + " sections");
-        for (Planner.Judged rival : otherDetails.apply(judged)) {
+        List<Planner.Judged> others = otherDetails.apply(judged);
+        for (Planner.Judged rival : others) {
             detail(reasons, judged, rival, routine);
         }
         reasons.addAll(ZoneReasons.of(query.hair(), judged.wash().with(routine)));
-        care(reasons, judged, routine);
+        // Left out though it would keep the limits: then what it would change is said above, and time is not the
+        // reason.
+        boolean chosen = others.stream()
+                .anyMatch(other -> other.choice().details().before().care() == asked);
+        care(reasons, judged, routine, chosen);
         night(reasons, judged);
         double dew = Math.round(query.air().wornDewPointC());
         reasons.add(new Reason(
@@ -199,7 +204,7 @@ final class Presentation {
         }
     }
 
-    private void care(List<Reason> reasons, Planner.Judged judged, Routine routine) {
+    private void care(List<Reason> reasons, Planner.Judged judged, Routine routine, boolean chosen) {
         if (asked == Preparation.Care.NONE) {
             return;
         }
@@ -213,10 +218,11 @@ final class Presentation {
                 ? "over-soft hair wants strength before more moisture."
                 : "dry or worn hair takes moisture in before it is styled.";
         String said = asked == Preparation.Care.PROTEIN ? "Protein first: " : "A mask first: ";
+        String without = chosen
+                ? "Without " + asked.label + ": it brings less than its minutes cost here, though "
+                : "No time for " + asked.label + " in these minutes, though ";
         reasons.add(new Reason(
-                care == asked ? said + why : "No time for " + asked.label + " in these minutes, though " + why,
-                Source.COMMON_PRACTICE,
-                care == asked ? step : null));
+                care == asked ? said + why : without + why, Source.COMMON_PRACTICE, care == asked ? step : null));
     }
 
     /** How it is kept overnight, where it is to last. */

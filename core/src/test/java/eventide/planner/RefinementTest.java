@@ -1,19 +1,25 @@
 package eventide.planner;
 
+import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import eventide.Heads;
+import eventide.air.Air;
 import eventide.product.Product;
 import eventide.product.Role;
+import eventide.routine.Action;
+import eventide.routine.Goal;
+import eventide.routine.Limits;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.testng.annotations.Test;
 
 /** The smaller things of a plan: decided, not fixed, and none of them better otherwise. */
 public class RefinementTest {
     private static final Product MASK = Product.of("mask", Role.MASK, 0, 7, 0, 100);
-    private static final Product PROTEIN = Product.of("protein", Role.PROTEIN, 0, 2, 0, 100);
     private static final Product CLARIFIER = Product.of("clarifier", Role.CLARIFIER, 0, 0, 0, 100);
     private static final Product CLEANSER = Product.of("cleanser", Role.CLEANSER, 0, 0, 0, 100);
 
@@ -81,5 +87,45 @@ public class RefinementTest {
             }
         }
         assertTrue(tried > 1500, "mixtures: " + tried);
+    }
+
+    private static Suggestion dry(List<Product> shelf, double minutes) {
+        Goal goal = new Goal(2, 0, 0, 2, 0, null);
+        return Planner.suggest(
+                        new Query(Heads.coarseCoily(), goal, Air.of(22, 50), null, Limits.ofMinutes(minutes), shelf))
+                .suggestions()
+                .get(0);
+    }
+
+    private static String said(Suggestion plan) {
+        return plan.why().stream().map(Reason::text).collect(Collectors.joining("\n"));
+    }
+
+    @Test
+    public void timeIsOnlyTheReasonWhereItIs() {
+        List<Product> bare = List.of(Heads.GEL, CLEANSER);
+        Suggestion masked = dry(List.of(Heads.GEL, CLEANSER, MASK), 1000);
+        assertTrue(said(masked).contains("A mask first: "), said(masked));
+        assertTrue(masked.routine().steps().stream().anyMatch(step -> step.action() == Action.MASK));
+        // As long as the quickest without one, and half a minute.
+        double least = 30;
+        while (Planner.suggest(new Query(
+                        Heads.coarseCoily(),
+                        new Goal(2, 0, 0, 2, 0, null),
+                        Air.of(22, 50),
+                        null,
+                        Limits.ofMinutes(least),
+                        bare))
+                .suggestions()
+                .isEmpty()) {
+            least += .5;
+        }
+        Suggestion hurried = dry(List.of(Heads.GEL, CLEANSER, MASK), least);
+        assertTrue(said(hurried).contains("No time for a mask in these minutes"), said(hurried));
+        assertEquals(
+                hurried.routine().steps().stream()
+                        .filter(step -> step.action() == Action.MASK)
+                        .count(),
+                0);
     }
 }
