@@ -13,7 +13,7 @@ public final class DampAir implements Rule {
 
     private static final double DAMP_DEW_POINT_C = 16;
     public static final double LEAST_MINUTES = 30;
-    private static final double STILL_WET = 20;
+    public static final double STILL_WET = 20;
 
     @Override
     public String id() {

@@ -8,7 +8,7 @@ import eventide.routine.Action;
 import eventide.routine.Step;
 
 /** Which cleansers take off what water leaves. */
-final class Lifting {
+public final class Lifting {
     private Lifting() {}
 
     static boolean clarifies(Step step) {
@@ -17,7 +17,7 @@ final class Lifting {
     }
 
     /** A clarifier, or a cleanser whose label names a strong surfactant; one without a label is given the benefit. */
-    static boolean lifts(Step step) {
+    public static boolean lifts(Step step) {
         Product product = step.worn();
         boolean unknown = product == null || product.ingredients() == null;
         return surelyLifts(step) || cleanses(step) && unknown;

@@ -18,6 +18,10 @@ final class Constants {
     /** Of hold past what this hair needs, this much still defines, calms and lasts. */
     static final double HOLD_PAST_NEED = .35;
 
+    /** For all of the hold that is left out against the advised amount: strands that got none of it. */
+    static final double THIN_UNDEFINES = 1.6;
+
+    static final double THIN_FRIZZES = 1.2;
     static final double HOLD_LASTS_DAYS = .32;
     static final double SECOND_HOLD_COUNTS = .35;
 
@@ -70,6 +74,9 @@ final class Constants {
     static final double LIFT_LIFTS = .5;
     static final double HOT_ROUGHENS = .5;
     static final double TOUCH_FRIZZES = .9;
+    /** A softer hold has no cast to wait for. */
+    static final double TOUCHED_FROM_HOLD = 5;
+
     static final double COMBED_OUT = 2.4;
     static final double DAMP_END_FRIZZES = .05;
     static final double DAMP_AIR_FRIZZES_PER_HOUR = .18;

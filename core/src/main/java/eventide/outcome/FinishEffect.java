@@ -25,6 +25,10 @@ final class FinishEffect implements Effect {
         // A cast comes of what was put on; how well it holds, of what met its water.
         finish(isBroken(wash, ledger.zone()), ProductEffect.hold(wash, ledger.zone(), false), ledger);
         worn(wash, hair, ledger.sum(HOLD), ledger);
+        refreshed(wash, ledger);
+    }
+
+    static void refreshed(Wash wash, Ledger ledger) {
         if (Boolean.TRUE.equals(wash.routine().dailyRefresh())) {
             ledger.add(DAYS, .8, "refreshed daily");
         }

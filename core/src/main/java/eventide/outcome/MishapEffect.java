@@ -21,18 +21,16 @@ final class MishapEffect implements Effect {
 
     @Override
     public void add(Wash wash, Reading hair, Ledger ledger) {
-        double airHours = 0;
+        boolean hasCast = ProductEffect.strongestHold(wash, ledger.zone()) >= Constants.TOUCHED_FROM_HOLD;
         boolean touched = false;
         boolean pulled = false;
         for (Visit visit : wash.course().visits()) {
             if (!visit.isIn(ledger.zone()) || visit.place().index() <= wash.lastRinse()) {
                 continue;
             }
-            if (visit.step().action() == Action.AIR) {
-                airHours += visit.minutes() / 60;
-            }
             pulled |= Clumps.arePulledApart(wash, visit);
-            touched |= touches(visit.step())
+            touched |= hasCast
+                    && touches(wash, visit.step())
                     && visit.startMinute() < wash.castMinute()
                     && visit.wetness() > 50
                     && dryingBegan(wash, visit);
@@ -46,16 +44,37 @@ final class MishapEffect implements Effect {
             ledger.add(CLUMPING, -COMBED_OUT, "clumps combed out");
             ledger.add(FRIZZ, COMBED_OUT / 2, "clumps combed out");
         }
-        double damp = Math.max(0, wash.air().dewPointC() - DAMP_ROOM_C);
-        ledger.add(FRIZZ, Math.min(1.5, DAMP_AIR_FRIZZES_PER_HOUR * airHours * damp / 3), "slow drying in damp air");
+        slowInAir(wash, 1, ledger);
         if (FinishEffect.isBroken(wash, ledger.zone())
                 && ProductEffect.hold(wash, ledger.zone(), false) >= Constants.CAST_FROM_HOLD) {
             ledger.add(FRIZZ, DAMP_END_FRIZZES * Math.min(30, wetWhenBroken(wash)), "cast broken on damp hair");
         }
     }
 
-    private static boolean touches(Step step) {
-        return step.action() == Action.CUP || step.action() == Action.SCRUNCH || step.action() == Action.FLUFF;
+    /**
+     * The longer it dries in damp air, the more it frizzes.
+     *
+     * @param part of its time in air that counts, 0 to 1
+     */
+    static void slowInAir(Wash wash, double part, Ledger ledger) {
+        double minutes = 0;
+        for (Visit visit : wash.course().visits()) {
+            if (visit.step().action() == Action.AIR
+                    && visit.isIn(ledger.zone())
+                    && visit.place().index() > wash.lastRinse()) {
+                minutes += visit.minutes();
+            }
+        }
+        double damp = Math.max(0, wash.air().dewPointC() - DAMP_ROOM_C);
+        double points = DAMP_AIR_FRIZZES_PER_HOUR * part * minutes / 60 * damp / 3;
+        ledger.add(FRIZZ, Math.min(1.5, points), "slow drying in damp air");
+    }
+
+    /** A school that cups from the start touches nothing else. */
+    private static boolean touches(Wash wash, Step step) {
+        return step.action() == Action.CUP && !wash.schools().cupsFromStart()
+                || step.action() == Action.SCRUNCH
+                || step.action() == Action.FLUFF;
     }
 
     private static boolean dryingBegan(Wash wash, Visit visit) {

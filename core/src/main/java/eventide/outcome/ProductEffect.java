@@ -30,6 +30,7 @@ final class ProductEffect implements Effect {
                     strongest(wash, zone).product().name(),
                     ledger);
         }
+        thin(wash, zone, ledger);
         foam(wash, zone, ledger);
         moisture(wash, hair, zone, ledger);
         for (Layer layer : wash.layersIn(zone)) {
@@ -94,6 +95,12 @@ final class ProductEffect implements Effect {
         return best + SECOND_HOLD_COUNTS * second * (1 - best / 10);
     }
 
+    /** Of one product: what has a cast of its own, 0 where nothing is worn. */
+    static double strongestHold(Wash wash, Zone zone) {
+        Layer strongest = strongest(wash, zone);
+        return strongest == null ? 0 : strongest.product().hold();
+    }
+
     private static Layer strongest(Wash wash, Zone zone) {
         Layer strongest = null;
         for (Layer layer : wash.layersIn(zone)) {
@@ -147,6 +154,22 @@ final class ProductEffect implements Effect {
             ledger.add(CLUMPING, -MISS_UNCLUMPS * by, because);
             ledger.add(FRIZZ, (missed < 0 ? 1 : .5) * MISS_FRIZZES * by, because);
         }
+    }
+
+    /** Every strand coated [CP]: what is spread thin leaves some bare. */
+    private static void thin(Wash wash, Zone zone, Ledger ledger) {
+        double full = 0;
+        for (Layer layer : wash.layersIn(zone)) {
+            full += layer.holds() ? layer.fullness() : 0;
+        }
+        if (full > 0 && full < 1 && !wash.isRefresh()) {
+            thin(full, ledger);
+        }
+    }
+
+    static void thin(double full, Ledger ledger) {
+        ledger.add(DEFINITION, -THIN_UNDEFINES * (1 - full), "hold spread thin");
+        ledger.add(FRIZZ, THIN_FRIZZES * (1 - full), "hold spread thin");
     }
 
     static void oils(String name, Ledger ledger) {

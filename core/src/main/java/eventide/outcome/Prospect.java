@@ -127,13 +127,16 @@ public final class Prospect {
     /**
      * @param plain a wash of that kind
      * @param open which of its layers stand for the stylers in question, and are not counted
+     * @param inAir of its time in air, the part that any wash of the kind takes at least, 0 to 1
      */
-    public static Prospect of(Wash plain, Predicate<Layer> open) {
+    public static Prospect of(Wash plain, Predicate<Layer> open, double inAir) {
         Prospect prospect = new Prospect();
         for (Zone zone : Zone.values()) {
             Ledger ledger = new Ledger(zone, false);
             SURE.forEach(effect -> effect.add(plain, plain.hair().at(zone), ledger));
             DryingEffect.wetter(plain, ledger);
+            MishapEffect.slowInAir(plain, inAir, ledger);
+            FinishEffect.refreshed(plain, ledger);
             double beside = 0;
             for (Layer layer : plain.layersIn(zone)) {
                 if (!open.test(layer)) {
@@ -176,6 +179,28 @@ public final class Prospect {
         return prospect;
     }
 
+    /**
+     * The same washes with less of the hold than advised.
+     *
+     * @param held the part of it that goes on, 0 to 1; rounded amounts are a little more
+     * @param crown whether what goes on there leaves strands bare
+     * @param elsewhere the same everywhere else
+     */
+    public Prospect thinned(double held, boolean crown, boolean elsewhere) {
+        Prospect prospect = new Prospect();
+        for (Place place : places) {
+            Ledger less = new Ledger(place.zone, false);
+            if (place.isCrown() ? crown : elsewhere) {
+                ProductEffect.thin(Math.min(1, held + ROUNDED), less);
+            }
+            prospect.places.add(place.plus(sums(less)));
+        }
+        return prospect;
+    }
+
+    /** Amounts are said to the nearest tenth of a ml: of a small one that may be so much more, as a part of the advised [OURS]. */
+    private static final double ROUNDED = .03;
+
     public List<Place> places() {
         return places;
     }
@@ -185,9 +210,13 @@ public final class Prospect {
         return ProductEffect.together(best, second);
     }
 
-    /** What an advised amount of a product adds to the hold of a head, 0 where its role does not count. */
-    public static double hold(Product product) {
-        return ProductEffect.counts(product) ? product.hold() * ProductEffect.taken(1) : 0;
+    /**
+     * What a product adds to the hold of a head, 0 where its role does not count.
+     *
+     * @param fullness its amount against the advised one
+     */
+    public static double hold(Product product, double fullness) {
+        return ProductEffect.counts(product) ? product.hold() * ProductEffect.taken(fullness) : 0;
     }
 
     private static double[] sums(Ledger ledger) {
