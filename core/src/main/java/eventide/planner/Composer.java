@@ -31,6 +31,9 @@ final class Composer {
     static final double SOAKING = 82;
 
     static final double DAMP = 50;
+    /** An amount is said to the nearest, ml. */
+    static final double ROUNDED_ML = .1;
+
     /** Part of a styler's window that hair is squeezed above what is aimed at [OURS]. */
     private static final double WAITS = .2;
 
@@ -91,7 +94,7 @@ final class Composer {
         }
         Product hold = choice.gel() != null ? choice.gel() : choice.mousse();
         boolean both = choice.gel() != null && choice.mousse() != null;
-        boolean under = query.schoolsOrDefault().mousse() == Schools.MoussePlace.UNDER;
+        boolean under = choice.details().work().foamUnder();
         if (both && under) {
             meet(choice, choice.mousse(), steps);
             StepBuilder apply = Step.of(Action.APPLY)
@@ -176,7 +179,8 @@ final class Composer {
     }
 
     private Step scrunch(Choice choice) {
-        StepBuilder scrunch = Step.of(Action.SCRUNCH).count(pattern.isWavy() || pattern.isStraight() ? 12 : 3);
+        StepBuilder scrunch =
+                Step.of(Action.SCRUNCH).count(choice.details().work().scrunches());
         return choice.details().work().upsideDown()
                 ? scrunch.position(List.of(Position.UPSIDE_DOWN)).build()
                 : scrunch.build();
@@ -191,10 +195,17 @@ final class Composer {
     }
 
     private void squeezeFor(Choice choice, Product product, List<Step> steps) {
-        if (product.windowHigh() < 97 && !isSoaked(product) || isDamp(product)) {
+        if (isSqueezedFor(product)) {
             steps.add(
                     Step.of(Action.SQUEEZE).toWetness(squeezed(choice, product)).build());
         }
+    }
+
+    private boolean isSqueezedFor(Product product) {
+        if (sparing != null) {
+            return !sparing.equals(Water.NONE);
+        }
+        return product.windowHigh() < 97 && !isSoaked(product) || isDamp(product);
     }
 
     private boolean isSoaked(Product product) {
@@ -206,6 +217,9 @@ final class Composer {
     }
 
     private double squeezed(Choice choice, Product product) {
+        if (sparing != null) {
+            return sparing.squeezed();
+        }
         return isDamp(product)
                 ? DAMP
                 : squeezedTo(product, choice.details().work().water());

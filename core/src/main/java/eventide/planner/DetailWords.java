@@ -87,6 +87,10 @@ record DetailWords(String otherwise, Predicate<Step> about) {
             words.add(other.creamFirst() ? "cream under the leave-in" : "leave-in under the cream");
             about.add(puts(Role.CREAM));
         }
+        if (own.scrunches() != other.scrunches()) {
+            words.add(other.scrunches() + " scrunches");
+            about.add(is(Action.SCRUNCH));
+        }
         if (own.lifted() != other.lifted()) {
             words.add(other.lifted() ? "roots shaken at the end" : "roots left alone");
             about.add(is(Action.SHAKE_ROOTS));

@@ -17,7 +17,10 @@ record Details(Before before, Dose dose, Work work, Finish finish) {
      *
      * @param crownSpared moisture is kept off the crown
      */
-    record Dose(Amount moisture, Amount hold, boolean crownSpared) {}
+    record Dose(Amount moisture, Amount hold, boolean crownSpared) {
+        /** As advised, everywhere. */
+        static final Dose ADVISED = new Dose(Amount.ADVISED, Amount.ADVISED, false);
+    }
 
     /** A layer against what is advised for it, which is as much as a head takes up: more would only be wasted. */
     enum Amount {
@@ -40,8 +43,37 @@ record Details(Before before, Dose dose, Work work, Finish finish) {
      * @param creamFirst cream goes under the leave-in instead of over it
      * @param lifted roots are shaken off the scalp at the end
      * @param upsideDown scrunching and shaking are done with the head down
+     * @param foamUnder where there is gel too, mousse goes under it instead of over it at the crown
+     * @param scrunches how often each handful is scrunched
      */
-    record Work(Water water, Order order, boolean creamFirst, boolean lifted, boolean upsideDown) {}
+    record Work(
+            Water water,
+            Order order,
+            boolean creamFirst,
+            boolean lifted,
+            boolean upsideDown,
+            boolean foamUnder,
+            int scrunches) {
+        Work met(Water other) {
+            return new Work(other, order, creamFirst, lifted, upsideDown, foamUnder, scrunches);
+        }
+
+        Work ordered(Order other, boolean first) {
+            return new Work(water, other, first, lifted, upsideDown, foamUnder, scrunches);
+        }
+
+        Work held(boolean roots, boolean down) {
+            return new Work(water, order, creamFirst, roots, down, foamUnder, scrunches);
+        }
+
+        Work foamed(boolean under) {
+            return new Work(water, order, creamFirst, lifted, upsideDown, under, scrunches);
+        }
+
+        Work scrunched(int count) {
+            return new Work(water, order, creamFirst, lifted, upsideDown, foamUnder, count);
+        }
+    }
 
     /** Where in a styler's window hair meets it. */
     enum Water {

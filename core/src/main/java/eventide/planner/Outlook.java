@@ -6,7 +6,6 @@ import eventide.routine.Goal;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.concurrent.atomic.AtomicReferenceArray;
 
 /**
  * A {@link Prospect} for a goal: the most that plans of one kind are worth, over a grid of hold and richness, so that a
@@ -29,7 +28,12 @@ final class Outlook {
      * @param prospect with the same places, in the same order, as that of every other way: only what is sure differs
      * @param costs what it takes from its worth
      */
-    record Way(Prospect prospect, double costs) {}
+    record Way(Prospect prospect, double costs) {
+        /** With less of the hold than advised, at the crown and elsewhere. */
+        Way thinned(double held, boolean crown, boolean elsewhere) {
+            return new Way(prospect.thinned(held, crown, elsewhere), costs);
+        }
+    }
 
     /** The most over all these ways. */
     Outlook(List<Way> ways, Goal goal) {
@@ -101,14 +105,19 @@ final class Outlook {
         return worth - Worth.limp(weight);
     }
 
-    /** Cells of hold by richness, unknown until asked for. Two threads that ask at once work out the same number. */
+    /**
+     * Cells of hold by richness, unknown until asked for. Two threads that ask at once work out the same number; an array or a
+     * number one of them does not see yet it works out again.
+     */
     private final class Grid {
         /** What a new array holds; were a cell truly worth just this, it would be worked out each time. */
         private static final double UNKNOWN = 0;
 
         private final Scale hold;
         private final Scale rich;
-        private final AtomicReferenceArray<double[]> cells = new AtomicReferenceArray<>(8);
+        /** For each table of {@link #table}, cell by cell what it is worth without the charge for weight and with it. */
+        private final double[][] cells = new double[4][];
+
         private final double[][][] byHold;
         private final double[][][] byRich;
 
@@ -120,14 +129,6 @@ final class Outlook {
             byRich = new double[places][rich.cells()][];
         }
 
-        /** Made when it is first asked for: most are never looked at. */
-        private double[] cells(int table) {
-            if (cells.get(table) == null) {
-                cells.compareAndSet(table, null, new double[hold.cells() * rich.cells()]);
-            }
-            return cells.get(table);
-        }
-
         int across(Worn worn) {
             return Math.max(
                     hold.cell(worn.mostHold) - hold.cell(worn.leastHold),
@@ -136,8 +137,12 @@ final class Outlook {
 
         /** Adds the most without and with the charge for weight. */
         void addMost(Worn worn, boolean crown, double[] sums) {
-            double[] free = cells(table(crown, worn.foam, false));
-            double[] charged = cells(table(crown, worn.foam, true));
+            int table = table(crown, worn.foam);
+            double[] known = cells[table];
+            if (known == null) {
+                known = new double[2 * hold.cells() * rich.cells()];
+                cells[table] = known;
+            }
             int h1 = hold.cell(worn.mostHold);
             int r0 = rich.cell(worn.leastRichness);
             int r1 = rich.cell(worn.mostRichness);
@@ -145,19 +150,19 @@ final class Outlook {
             double mostCharged = Double.NEGATIVE_INFINITY;
             for (int h = hold.cell(worn.leastHold); h <= h1; h++) {
                 for (int r = r0; r <= r1; r++) {
-                    int at = h * rich.cells() + r;
-                    if (free[at] == UNKNOWN || charged[at] == UNKNOWN) {
-                        fill(h, r, crown, worn.foam);
+                    int at = 2 * (h * rich.cells() + r);
+                    if (known[at] == UNKNOWN || known[at + 1] == UNKNOWN) {
+                        fill(known, h, r, crown, worn.foam);
                     }
-                    mostFree = Math.max(mostFree, free[at]);
-                    mostCharged = Math.max(mostCharged, charged[at]);
+                    mostFree = Math.max(mostFree, known[at]);
+                    mostCharged = Math.max(mostCharged, known[at + 1]);
                 }
             }
             sums[0] += mostFree;
             sums[1] += mostCharged;
         }
 
-        private void fill(int h, int r, boolean crown, boolean foam) {
+        private void fill(double[] known, int h, int r, boolean crown, boolean foam) {
             for (int p = 0; p < byHold.length; p++) {
                 // Hold and richness do the same whichever way it is done.
                 Prospect.Place place = ways.get(0).prospect().places().get(p);
@@ -186,13 +191,13 @@ final class Outlook {
                 free = Math.max(free, wayFree);
                 charged = Math.max(charged, wayCharged);
             }
-            int at = h * rich.cells() + r;
-            cells(table(crown, foam, true))[at] = charged;
-            cells(table(crown, foam, false))[at] = free;
+            int at = 2 * (h * rich.cells() + r);
+            known[at] = free;
+            known[at + 1] = charged;
         }
 
-        private int table(boolean crown, boolean foam, boolean charged) {
-            return (crown ? 4 : 0) + (foam ? 2 : 0) + (charged ? 1 : 0);
+        private int table(boolean crown, boolean foam) {
+            return (crown ? 2 : 0) + (foam ? 1 : 0);
         }
     }
 

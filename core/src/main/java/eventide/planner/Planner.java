@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -29,6 +30,9 @@ public final class Planner {
     private final ShelfFilter filter;
     private final List<Search.Frame> frames = new ArrayList<>();
     private final Preparation preparation;
+    private final Runs runs;
+    private final Map<Details, Search> searches = new HashMap<>();
+    private final Map<Details, Grounds> grounds = new HashMap<>();
     private Search search;
 
     /** A choice written out and weighed; {@code limit} names the one it breaks, null for none. */
@@ -56,23 +60,97 @@ public final class Planner {
             frames.retainAll(some);
         }
         preparation = new Preparation(query, new Bottles(query, filter.allowed()));
-        search(preparation.asked());
+        runs = new Runs(query, filter.allowed());
     }
 
-    private void search(Preparation.Care given) {
-        Details usual = Refinement.usual(query, preparation.usual(given));
-        search = new Search(query, filter.allowed(), frames, usual);
+    private void search(Details details) {
+        search = searches.computeIfAbsent(details, this::searchFor);
     }
 
-    /** The best plan with the care this hair asks for; without it where the time does not allow it. */
-    private Judged best() {
+    private Search searchFor(Details details) {
+        Grounds ground = grounds.computeIfAbsent(
+                details.with(Details.Dose.ADVISED).with(details.work().foamed(false)),
+                any -> new Grounds(query, filter.allowed(), any, frames));
+        return new Search(query, filter.allowed(), frames, details, runs, ground);
+    }
+
+    /** The best plan with the care this hair asks for, the smaller things as usual; without it where the time does not allow it. */
+    private Judged first() {
+        search(usual(preparation.asked()));
         Judged best = search.best();
         if (best == null && preparation.asked() != Preparation.Care.NONE) {
-            search(Preparation.Care.NONE);
+            search(usual(Preparation.Care.NONE));
             best = search.best();
         }
         return best;
     }
+
+    private Details usual(Preparation.Care care) {
+        return Refinement.usual(query, preparation.usual(care));
+    }
+
+    /** Turns after which it is left as it stands; one or two are usual. */
+    private static final int MOST_TURNS = 6;
+
+    /**
+     * Layers, hands and amounts, and the other smaller things, by turns, each the best there is with the rest as it stands:
+     * until neither would be better otherwise. Null where nothing keeps the limits.
+     */
+    private Judged best() {
+        Judged seed = new Seed(filter.allowed(), runs::of).of(frames, usual(preparation.asked()));
+        Judged first = seed == null ? first() : seed;
+        Judged best = first == null ? null : refined(first);
+        for (int turn = 0; best != null && turn < MOST_TURNS; turn++) {
+            Judged better = better(best);
+            if (better == null) {
+                break;
+            }
+            best = refined(better);
+        }
+        if (best != null) {
+            search(best.choice().details());
+        }
+        return best;
+    }
+
+    /** What other amounts, or another care, must bring for a plan to be built on them: as much as a layer costs [OURS]. */
+    static final double WORTH_TURNING = Worth.LAYER_COSTS;
+
+    /** A plan of other layers, hands or amounts with the smaller things of this one, null where none is better. */
+    private Judged better(Judged best) {
+        for (Details details : refinement().amounts(best.choice().details())) {
+            search(details);
+            double gain = details.equals(best.choice().details()) ? Refinement.WORTH_CHANGING : WORTH_TURNING;
+            Judged better = search.better(best.worth() + gain);
+            if (better != null) {
+                return better;
+            }
+        }
+        return refinement().isHindered(best) ? hindered(best) : null;
+    }
+
+    /**
+     * Where a limit is in the way of something better, the minutes of one thing may be worth more elsewhere: another care, or
+     * other plans run so far, each settled.
+     */
+    private Judged hindered(Judged best) {
+        Judged other = null;
+        if (preparation.asked() != Preparation.Care.NONE) {
+            Details own = best.choice().details();
+            search(own.with(preparation.otherwise(own.before())));
+            other = search.better(best.worth() + WORTH_TURNING);
+        }
+        return other != null
+                ? other
+                : runs.bestOfKinds(MOST_KINDS).stream()
+                        .map(this::refined)
+                        .filter(plan -> plan.worth() > best.worth() + Refinement.WORTH_CHANGING)
+                        .min(BEST_FIRST)
+                        .orElse(null);
+    }
+
+    /** So many kinds of plan are settled besides where a limit is in the way. */
+    private static final int MOST_KINDS = 3;
 
     public static Suggestions suggest(Query query) {
         return new Planner(query).run();
@@ -88,9 +166,7 @@ public final class Planner {
         if (query.hair().scalpOrEmpty().stream().anyMatch(Scalp::stopsStyling)) {
             return null;
         }
-        Planner planner = new Planner(query, frames);
-        Judged best = planner.best();
-        return best == null ? null : planner.refined(best);
+        return new Planner(query, frames).best();
     }
 
     static Suggestion written(Judged best) {
@@ -103,7 +179,16 @@ public final class Planner {
 
     /** The search alone, for laying it beside a plain loop over everything. */
     static Search search(Query query) {
-        return new Planner(query).search;
+        Planner planner = new Planner(query);
+        planner.search(planner.usual(planner.preparation.asked()));
+        return planner.search;
+    }
+
+    /** The same with the smaller things otherwise than usual. */
+    static Search search(Query query, Details details) {
+        Planner planner = new Planner(query);
+        planner.search(details);
+        return planner.search;
     }
 
     private Suggestions run() {
@@ -116,7 +201,7 @@ public final class Planner {
         }
         Judged best = best();
         if (best == null) {
-            return new Suggestions(List.of(), search.judged().size(), filter.refused(), nothing());
+            return new Suggestions(List.of(), runs.size(), filter.refused(), nothing());
         }
         Presentation presentation = new Presentation(query, preparation.asked(), this::runnerUps, plan -> refinement()
                 .rivals(plan));
@@ -126,7 +211,8 @@ public final class Planner {
         while (next != null && next.worth() >= best.worth() - Presentation.WORTH_SHOWING) {
             Judged taken = next;
             chosen.add(taken);
-            // Its smaller things are decided and its reasons worked out while its rivals are looked for.
+            // The smaller things of a rival are decided, and the reasons of each worked out, while the next is looked
+            // for.
             written.add(CompletableFuture.supplyAsync(() -> presentation.write(refined(taken))));
             next = chosen.size() == Presentation.MOST
                     ? null
@@ -138,7 +224,7 @@ public final class Planner {
                 .map(CompletableFuture::join)
                 .sorted(Comparator.comparing(Presentation.Written::plan, BEST_FIRST))
                 .toList());
-        return new Suggestions(suggestions, search.judged().size(), filter.refused(), null);
+        return new Suggestions(suggestions, runs.size(), filter.refused(), null);
     }
 
     private Judged refined(Judged plan) {
@@ -146,7 +232,7 @@ public final class Planner {
     }
 
     private Refinement refinement() {
-        return new Refinement(query, preparation, search::judge);
+        return new Refinement(query, preparation, runs::of);
     }
 
     /** The best plan with just one thing decided otherwise, for each thing there is to decide; the smaller things alike. */
@@ -219,7 +305,7 @@ public final class Planner {
 
     private void relax(List<String> buys, String what, Limits limits) {
         Query relaxed = new Query(query.hair(), query.goal(), query.air(), query.schools(), limits, query.shelf());
-        Judged plan = new Planner(relaxed).best();
+        Judged plan = new Planner(relaxed).first();
         if (plan != null) {
             buys.add(String.format(
                     Locale.ROOT,

@@ -102,6 +102,13 @@ final class Preparation {
         return all;
     }
 
+    /** Without the care where there is one, else with it as short as it may be. */
+    Details.Before otherwise(Details.Before own) {
+        return own.care() == Care.NONE
+                ? new Details.Before(asked(), minutes(asked()).get(0), own.clarified())
+                : new Details.Before(Care.NONE, 0, own.clarified());
+    }
+
     private List<Double> minutes(Care care) {
         boolean before = query.schoolsOrDefault().mask() == Schools.MaskPlace.BEFORE;
         return switch (care) {

@@ -9,8 +9,11 @@ import eventide.planner.Details.Finish;
 import eventide.planner.Details.Order;
 import eventide.planner.Details.Water;
 import eventide.planner.Details.Work;
+import eventide.routine.Schools;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Function;
 
 /**
@@ -33,6 +36,7 @@ final class Refinement {
             this::holds,
             this::waters,
             this::orders,
+            this::scrunches,
             this::positions,
             this::nights);
 
@@ -63,7 +67,7 @@ final class Refinement {
     }
 
     /** Something would be better, were it not for a limit. */
-    private boolean isHindered(Planner.Judged plan) {
+    boolean isHindered(Planner.Judged plan) {
         return all(plan.choice()).stream()
                 .map(details -> judge.apply(plan.choice().with(details)))
                 .anyMatch(other -> !other.isFeasible() && other.worth() > plan.worth());
@@ -127,15 +131,30 @@ final class Refinement {
         return each(preparation.all(), choice.details()::with);
     }
 
+    /** With every pair of amounts; as it stands first. */
+    List<Details> amounts(Details own) {
+        Set<Details> all = new LinkedHashSet<>();
+        all.add(own);
+        for (Amount hold : Amount.values()) {
+            for (Amount moisture : moistures()) {
+                all.add(own.with(new Dose(moisture, hold, own.dose().crownSpared())));
+            }
+        }
+        return List.copyOf(all);
+    }
+
+    /** What is advised for fine hair is the least that spreads; where that is too rich, it is the wrong bottle [CP]. */
+    private List<Amount> moistures() {
+        return query.hair().strand() == Strand.FINE ? List.of(Amount.ADVISED) : List.of(Amount.values());
+    }
+
     private List<Details> moistures(Choice choice) {
         if (choice.cream() == null && choice.leaveIn() == null) {
             return List.of();
         }
         Details own = choice.details();
-        // What is advised for fine hair is the least that spreads; where that is too rich, it is the wrong bottle [CP].
-        boolean fine = query.hair().strand() == Strand.FINE;
         List<Details> all = new ArrayList<>();
-        for (Amount amount : fine ? List.of(Amount.ADVISED) : List.of(Amount.values())) {
+        for (Amount amount : moistures()) {
             for (boolean spared : isCrownFiner() ? BOTH : List.of(false)) {
                 all.add(own.with(new Dose(amount, own.dose().hold(), spared)));
             }
@@ -158,8 +177,7 @@ final class Refinement {
 
     private List<Details> waters(Choice choice) {
         Work own = choice.details().work();
-        return each(List.of(Water.values()), water -> choice.details()
-                .with(new Work(water, own.order(), own.creamFirst(), own.lifted(), own.upsideDown())));
+        return each(List.of(Water.values()), water -> choice.details().with(own.met(water)));
     }
 
     private List<Details> orders(Choice choice) {
@@ -168,11 +186,22 @@ final class Refinement {
         List<Details> all = new ArrayList<>();
         for (Order order : choice.isBySection() ? List.of(Order.values()) : List.of(own.order())) {
             for (boolean creamFirst : twoMoist ? BOTH : List.of(own.creamFirst())) {
-                all.add(choice.details()
-                        .with(new Work(own.water(), order, creamFirst, own.lifted(), own.upsideDown())));
+                all.add(choice.details().with(own.ordered(order, creamFirst)));
             }
         }
         return all;
+    }
+
+    private List<Details> scrunches(Choice choice) {
+        Work own = choice.details().work();
+        return each(choice.isShaped() ? scrunches(query) : List.of(), count -> choice.details()
+                .with(own.scrunched(count)));
+    }
+
+    /** Waves take 10 to 20, curls and coils 2 or 3 [CP]. */
+    private static List<Integer> scrunches(Query query) {
+        boolean wavy = query.hair().pattern().isWavy() || query.hair().pattern().isStraight();
+        return wavy ? List.of(10, 15, 20) : List.of(2, 3);
     }
 
     private List<Details> positions(Choice choice) {
@@ -183,9 +212,7 @@ final class Refinement {
                 for (boolean upsideDown : lifted ? BOTH : List.of(false)) {
                     Work own = choice.details().work();
                     Finish finish = choice.details().finish();
-                    all.add(choice.details()
-                            .with(new Work(own.water(), own.order(), own.creamFirst(), lifted, upsideDown))
-                            .with(finish.turned(turned)));
+                    all.add(choice.details().with(own.held(lifted, upsideDown)).with(finish.turned(turned)));
                 }
             }
         }
@@ -207,8 +234,15 @@ final class Refinement {
     static Details usual(Query query, Before before) {
         return new Details(
                 before,
-                new Dose(Amount.ADVISED, Amount.ADVISED, false),
-                new Work(Water.USUAL, Order.TRADE, false, query.goal().wantsVolume(), false),
+                Dose.ADVISED,
+                new Work(
+                        Water.USUAL,
+                        Order.TRADE,
+                        false,
+                        query.goal().wantsVolume(),
+                        false,
+                        query.schoolsOrDefault().mousse() == Schools.MoussePlace.UNDER,
+                        scrunches(query).get(1)),
                 DryAndFinish.usual(query));
     }
 }

@@ -4,6 +4,7 @@ import eventide.planner.Search.Frame;
 import eventide.planner.Slots.Option;
 import eventide.planner.Slots.Slot;
 import java.util.List;
+import java.util.function.Predicate;
 
 /**
  * A part of all the plans there are.
@@ -19,24 +20,28 @@ record Region(List<Choice> unlike) {
         return new Region(List.copyOf(taken));
     }
 
-    /** Whether a branch with its first slots decided can still hold a plan unlike all of those. */
-    boolean mayBeUnlike(Frame frame, Option[] taken, int decided) {
-        boolean mustHaveCream = false;
-        boolean mustHaveNone = false;
-        for (Choice choice : unlike) {
-            if (isOther(frame, choice) || decided <= Slot.GEL.ordinal()) {
-                continue;
-            }
-            if (taken[Slot.GEL.ordinal()].isEmpty() != (choice.gel() == null)) {
-                continue;
-            }
-            mustHaveCream |= choice.cream() == null;
-            mustHaveNone |= choice.cream() != null;
+    /** Whether a branch with some slots decided can still hold a plan unlike all of those. */
+    boolean mayBeUnlike(Frame frame, Option[] taken) {
+        boolean mustHave = isAlike(frame, taken, choice -> choice.cream() == null);
+        boolean mustLack = lacksCream(frame, taken);
+        if (taken[Slot.CREAM.ordinal()] != null) {
+            return taken[Slot.CREAM.ordinal()].isEmpty() ? !mustHave : !mustLack;
         }
-        if (decided > Slot.CREAM.ordinal()) {
-            return taken[Slot.CREAM.ordinal()].isEmpty() ? !mustHaveCream : !mustHaveNone;
-        }
-        return !(mustHaveCream && mustHaveNone);
+        return !(mustHave && mustLack);
+    }
+
+    /** Whether only plans without a cream can be of this part, of those on a branch. */
+    boolean lacksCream(Frame frame, Option[] taken) {
+        return isAlike(frame, taken, choice -> choice.cream() != null);
+    }
+
+    /** Worked the same way, and held the same way, as one of some plans. */
+    private boolean isAlike(Frame frame, Option[] taken, Predicate<Choice> some) {
+        return taken[Slot.GEL.ordinal()] != null
+                && unlike.stream()
+                        .anyMatch(choice -> some.test(choice)
+                                && !isOther(frame, choice)
+                                && taken[Slot.GEL.ordinal()].isEmpty() == (choice.gel() == null));
     }
 
     private static boolean isOther(Frame frame, Choice choice) {

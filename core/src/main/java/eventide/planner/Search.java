@@ -1,12 +1,9 @@
 package eventide.planner;
 
-import eventide.check.Wash;
 import eventide.hair.Strand;
-import eventide.outcome.OutcomeModel;
 import eventide.planner.Slots.Option;
 import eventide.planner.Slots.Slot;
 import eventide.product.Product;
-import eventide.routine.Routine;
 import eventide.routine.Schools;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -14,7 +11,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.PriorityQueue;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
 
 /**
@@ -27,29 +23,29 @@ final class Search {
      * Runs through the water after which the best so far is taken. A usual shelf needs some tens; only limits that nearly
      * every plan breaks by a little come near this.
      */
-    private static final int MOST_RUNS = 2000;
+    static final int MOST_RUNS = 2000;
     /** The same where nothing keeps the limits: then it is said which one is in the way. */
     private static final int MOST_WITHOUT_ANY = 600;
 
-    /** As much as one note, in points of worth. */
-    private static final double NEAR = Worth.NOTE_COSTS;
+    /** As much as a layer costs, in points of worth. */
+    private static final double NEAR = Worth.LAYER_COSTS;
 
     /** As many plans are run side by side as a small machine has cores. */
     private static final int AT_ONCE = 2;
-    /** Branches grown side by side; more, and some would be grown that need not. */
+    /** Branches grown side by side; more, and some would be grown that need not: more only where many are waiting. */
     private static final int GROWN_AT_ONCE = 8;
 
-    private final Query query;
-    private final Composer composer;
+    private static final int MOST_GROWN_AT_ONCE = 64;
+
+    private final Runs runs;
     private final Slots slots;
     private final List<Frame> frames;
     private final Grounds grounds;
     private final Bounds bounds;
-    private final boolean oneHold;
+    private final boolean instead;
+    private final boolean gels;
     private final Details details;
     private final List<Node> roots;
-    private final Map<Choice, Planner.Judged> judged = new ConcurrentHashMap<>();
-    private final Map<String, Integer> broken = new ConcurrentHashMap<>();
 
     /**
      * One way of shaping, parting and drying.
@@ -69,48 +65,49 @@ final class Search {
     private static final class Node {
         private final Frame frame;
         private final Option[] taken;
-        private final int decided;
+        /** The slot decided last, or more closely; -1 before the first. */
+        private final int last;
+
         private final double most;
         private final boolean exactly;
         private volatile List<Node> next;
 
-        Node(Frame frame, Option[] taken, int decided, double most, boolean exactly) {
+        Node(Frame frame, Option[] taken, int last, double most, boolean exactly) {
             this.frame = frame;
             this.taken = taken;
-            this.decided = decided;
+            this.last = last;
             this.most = most;
             this.exactly = exactly;
         }
 
         boolean isWhole() {
-            return decided == taken.length && !isOpen();
+            return Slots.next(taken) < 0 && !isOpen();
         }
 
         /** The last slot decided holds several that are still to be told apart. */
         boolean isOpen() {
-            return decided > 0 && !taken[decided - 1].isOne();
+            return last >= 0 && !taken[last].isOne();
         }
     }
 
     /**
      * @param details the smaller things, the same for every plan
+     * @param runs kept by whoever searches again with other details
+     * @param grounds of these details, in whatever amounts
      */
-    Search(Query query, List<Product> allowed, List<Frame> frames, Details details) {
-        this.query = query;
-        this.composer = new Composer(query, allowed);
+    Search(Query query, List<Product> allowed, List<Frame> frames, Details details, Runs runs, Grounds grounds) {
+        this.runs = runs;
         this.frames = List.copyOf(frames);
         this.details = details;
-        this.slots = new Slots(query, allowed);
-        boolean guardable = allowed.stream().anyMatch(Product::guardsHeat);
-        // At its quickest: a school that soaks the hair first only makes it slower.
-        Query quick = query.under(query.schoolsOrDefault().with("gelOn", null));
-        this.grounds = new Grounds(quick, allowed, details, frames, slots.leastWater(), guardable);
-        this.bounds = new Bounds(slots, grounds, query.schoolsOrDefault().mousse() == Schools.MoussePlace.UNDER);
+        this.slots = new Slots(query, allowed, details);
+        this.grounds = grounds;
+        this.bounds = new Bounds(slots, grounds, details);
         Schools.MoussePlace mousse = query.schoolsOrDefault().mousse();
-        this.oneHold = mousse == Schools.MoussePlace.INSTEAD
+        this.instead = mousse == Schools.MoussePlace.INSTEAD
                 || mousse == null && query.hair().strand() == Strand.FINE;
+        this.gels = slots.singles(Slot.GEL).size() > 1;
         this.roots = this.frames.stream()
-                .map(frame -> bounded(frame, new Option[Slots.ORDER.length], 0, false))
+                .map(frame -> bounded(frame, new Option[Slots.ORDER.length], -1, false))
                 .toList();
     }
 
@@ -123,7 +120,7 @@ final class Search {
                     for (Option cream : slots.singles(Slot.CREAM)) {
                         for (Option leaveIn : slots.singles(Slot.LEAVE_IN)) {
                             Option[] taken = {gel, mousse, cream, leaveIn};
-                            if (!isTwoHolds(taken) && !isRepeated(frame, taken, taken.length)) {
+                            if (!isOutOfPlace(taken) && !isRepeated(frame, taken)) {
                                 all.add(choice(frame, taken));
                             }
                         }
@@ -137,7 +134,7 @@ final class Search {
     /** The most a plan can be worth, as the search sees it before that plan is run. */
     double bound(Choice choice) {
         Option[] taken = slots.worn(choice);
-        return bounds.most(choice.frame(), taken, taken.length, true);
+        return bounds.most(choice.frame(), taken, true);
     }
 
     private List<Frame> partedFrames() {
@@ -152,6 +149,16 @@ final class Search {
     /** The best feasible plan there is, null for none. */
     Planner.Judged best() {
         return best(Region.ALL, Bounds.IMPOSSIBLE, 0);
+    }
+
+    /** The best feasible plan that is worth more than this, null for none. */
+    Planner.Judged better(double worth) {
+        Planner.Judged best = best(Region.ALL, worth, 0);
+        return best != null && best.worth() > worth ? best : null;
+    }
+
+    Details details() {
+        return details;
     }
 
     /**
@@ -169,6 +176,7 @@ final class Search {
         open.addAll(roots);
         Planner.Judged best =
                 open.isEmpty() || open.peek().most == Bounds.IMPOSSIBLE ? null : dive(region, open.peek());
+        int begun = runs.size();
         List<Node> ready = new ArrayList<>();
         while (!open.isEmpty() || !ready.isEmpty()) {
             double needed = best == null ? floor : Math.max(floor, best.worth() + near);
@@ -179,7 +187,7 @@ final class Search {
                 ready.clear();
                 continue;
             }
-            if (hopeless || judged.size() >= (best == null ? MOST_WITHOUT_ANY : MOST_RUNS)) {
+            if (hopeless || runs.size() - begun >= (best == null ? MOST_WITHOUT_ANY : MOST_RUNS)) {
                 break;
             }
             if (node.exactly) {
@@ -187,20 +195,30 @@ final class Search {
                 continue;
             }
             List<Node> growing = new ArrayList<>();
-            while (growing.size() < GROWN_AT_ONCE && isGrowing(open.peek(), needed)) {
+            int atOnce = Math.max(GROWN_AT_ONCE, Math.min(MOST_GROWN_AT_ONCE, open.size() / GROWN_AT_ONCE));
+            while (growing.size() < atOnce && isGrowing(open.peek(), needed)) {
                 growing.add(open.poll());
             }
             growing.parallelStream().forEach(this::next);
             for (Node grown : growing) {
                 for (Node child : next(grown)) {
-                    if (child.most >= needed
-                            && (grown.isWhole() || region.mayBeUnlike(child.frame, child.taken, child.decided))) {
+                    if (child.most >= needed && (grown.isWhole() || isIn(region, child, needed))) {
                         open.add(child);
                     }
                 }
             }
         }
         return best;
+    }
+
+    /** Whether a branch may hold a plan of a region that is worth so much. */
+    private boolean isIn(Region region, Node node, double needed) {
+        if (!region.mayBeUnlike(node.frame, node.taken)) {
+            return false;
+        }
+        return node.taken[Slot.CREAM.ordinal()] != null
+                || !region.lacksCream(node.frame, node.taken)
+                || bounds.mostWithout(Slot.CREAM, node.frame, node.taken) >= needed;
     }
 
     private static boolean isGrowing(Node node, double needed) {
@@ -213,7 +231,7 @@ final class Search {
         for (Option option : slots.singles(slot)) {
             Option[] other = slots.worn(taken);
             other[slot.ordinal()] = option;
-            boolean left = isTwoHolds(other) || isRepeated(taken.frame(), other, other.length);
+            boolean left = isOutOfPlace(other) || isRepeated(taken.frame(), other);
             if (option.product() != taken.in(slot) && !left) {
                 nodes.add(promising(taken.frame(), other));
             }
@@ -226,14 +244,14 @@ final class Search {
         Option[] same = slots.worn(taken);
         return bestOf(partedFrames().stream()
                 .filter(ways)
-                .filter(frame -> !isRepeated(frame, same, same.length))
+                .filter(frame -> !isRepeated(frame, same))
                 .map(frame -> promising(frame, same))
                 .toList());
     }
 
     /** A whole plan with a bound that costs nothing to look up: what is asked once is as soon run as weighed closely. */
     private Node promising(Frame frame, Option[] taken) {
-        return new Node(frame, taken, taken.length, bounds.most(frame, taken, taken.length, false), true);
+        return new Node(frame, taken, -1, bounds.most(frame, taken, false), true);
     }
 
     private Planner.Judged bestOf(List<Node> whole) {
@@ -267,13 +285,13 @@ final class Search {
     /** What hangs on a branch, as far as the region allows it. */
     private List<Node> children(Region region, Node node) {
         return next(node).stream()
-                .filter(child -> region.mayBeUnlike(child.frame, child.taken, child.decided))
+                .filter(child -> region.mayBeUnlike(child.frame, child.taken))
                 .toList();
     }
 
     /** The slot that is decided next, or more closely. */
     private static int at(Node node) {
-        return node.isOpen() ? node.decided - 1 : node.decided;
+        return node.isOpen() ? node.last : Slots.next(node.taken);
     }
 
     /** A branch with its next slot decided, or its last one more closely, in each way; a whole one parted and weighed exactly. */
@@ -286,8 +304,8 @@ final class Search {
 
     private List<Node> parted(Node node) {
         return parted(node.frame).stream()
-                .filter(frame -> !isRepeated(frame, node.taken, node.decided))
-                .map(frame -> bounded(frame, node.taken, node.decided, true))
+                .filter(frame -> !isRepeated(frame, node.taken))
+                .map(frame -> bounded(frame, node.taken, node.last, true))
                 .toList();
     }
 
@@ -297,23 +315,27 @@ final class Search {
         for (Option option : node.isOpen() ? node.taken[at].members() : slots.of(Slots.ORDER[at])) {
             Option[] taken = node.taken.clone();
             taken[at] = option;
-            if (!isTwoHolds(taken) && !isRepeated(node.frame, taken, at + 1)) {
-                grown.add(bounded(node.frame, taken, at + 1, false));
+            if (!isOutOfPlace(taken) && !isRepeated(node.frame, taken)) {
+                grown.add(bounded(node.frame, taken, at, false));
             }
         }
         return grown;
     }
 
-    /** Mousse instead of gel, never with it: the school's, and usual on fine hair. */
-    private boolean isTwoHolds(Option[] taken) {
-        return oneHold && Slots.isTaken(taken, Slot.GEL) && Slots.isTaken(taken, Slot.MOUSSE);
+    /** Mousse goes instead of gel where that is the school, and usually on fine hair; elsewhere with it, where there is any [CP]. */
+    private boolean isOutOfPlace(Option[] taken) {
+        if (!Slots.isTaken(taken, Slot.MOUSSE)) {
+            return false;
+        }
+        return instead ? Slots.isTaken(taken, Slot.GEL) : gels && taken[Slot.GEL.ordinal()].isEmpty();
     }
 
     /** Where nothing holds nobody shapes: one way of shaping stands for all, or the same plan would be found several times. */
-    private boolean isRepeated(Frame frame, Option[] taken, int decided) {
+    private boolean isRepeated(Frame frame, Option[] taken) {
         boolean holds = Slots.isTaken(taken, Slot.GEL) || Slots.isTaken(taken, Slot.MOUSSE);
         Frame first = frames.get(0);
-        return decided > Slot.MOUSSE.ordinal()
+        return taken[Slot.GEL.ordinal()] != null
+                && taken[Slot.MOUSSE.ordinal()] != null
                 && !holds
                 && (frame.hands() != first.hands()
                         || frame.sections() != null && frame.sections() != Choice.Sections.USUAL);
@@ -346,32 +368,17 @@ final class Search {
 
     /** Runs a plan through the water, the outcome and the checker; once each. */
     Planner.Judged judge(Choice choice) {
-        return judged.computeIfAbsent(choice, this::run);
-    }
-
-    private Planner.Judged run(Choice choice) {
-        Routine routine = composer.compose(choice);
-        Wash wash = Wash.of(routine, query.hair(), query.goal(), query.air(), query.schools(), query.limits());
-        String limit = Worth.broken(wash, query.limitsOrUsual());
-        if (limit != null) {
-            broken.merge(limit, 1, Integer::sum);
-        }
-        return new Planner.Judged(choice, routine, wash, Worth.of(wash, OutcomeModel.scores(wash)), limit);
-    }
-
-    /** Plans run through the water so far. */
-    List<Planner.Judged> judged() {
-        return List.copyOf(judged.values());
+        return runs.of(choice);
     }
 
     /** How often each limit was in the way. */
     Map<String, Integer> broken() {
-        Map<String, Integer> all = new HashMap<>(broken);
+        Map<String, Integer> all = new HashMap<>(runs.broken());
         bounds.beyond().forEach((limit, times) -> all.merge(limit, times, Integer::sum));
         return all;
     }
 
-    private Node bounded(Frame frame, Option[] taken, int decided, boolean exactly) {
-        return new Node(frame, taken, decided, bounds.most(frame, taken, decided, exactly), exactly);
+    private Node bounded(Frame frame, Option[] taken, int last, boolean exactly) {
+        return new Node(frame, taken, last, bounds.most(frame, taken, exactly), exactly);
     }
 }

@@ -1,10 +1,12 @@
 package eventide.planner;
 
 import eventide.check.Load;
+import eventide.hair.Zone;
 import eventide.outcome.Prospect;
 import eventide.planner.Outlook.Worn;
 import eventide.product.Product;
 import eventide.product.Role;
+import eventide.routine.Advised;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -15,7 +17,6 @@ import java.util.function.Predicate;
 
 /** The layers a plan decides, and what the shelf has for each. */
 final class Slots {
-    /** In the order they are decided: those that decide most come first. */
     enum Slot {
         GEL,
         MOUSSE,
@@ -31,6 +32,7 @@ final class Slots {
      * @param product null for leaving the slot empty, and for several
      * @param members the several, empty for one
      * @param casts whether each by itself holds enough for a cast
+     * @param buildsUp whether each leaves what only a lifting cleanser takes out
      */
     record Option(
             Product product,
@@ -42,6 +44,7 @@ final class Slots {
             double leastCosts,
             boolean casts,
             boolean guards,
+            boolean buildsUp,
             Water water) {
         boolean isEmpty() {
             return product == null && members.isEmpty();
@@ -52,15 +55,20 @@ final class Slots {
         }
     }
 
-    private static final Option NONE = new Option(null, List.of(), 0, 0, 0, 0, 0, false, false, Water.NONE);
+    private static final Option NONE = new Option(null, List.of(), 0, 0, 0, 0, 0, false, false, false, Water.NONE);
     private final Query query;
+    private final Details details;
     private Water leastWater = Water.NONE;
     private final Map<Slot, List<Option>> options = new EnumMap<>(Slot.class);
     private final Map<Slot, List<Option>> singles = new EnumMap<>(Slot.class);
     private final Worn[] ranges = new Worn[ORDER.length];
 
-    Slots(Query query, List<Product> allowed) {
+    /**
+     * @param details how much of each layer goes on, and on how wet hair
+     */
+    Slots(Query query, List<Product> allowed, Details details) {
         this.query = query;
+        this.details = details;
         fill(Slot.GEL, allowed, p -> p.role() == Role.GEL);
         fill(Slot.MOUSSE, allowed, p -> p.role() == Role.MOUSSE);
         fill(Slot.CREAM, allowed, p -> p.role() == Role.CREAM);
@@ -97,22 +105,31 @@ final class Slots {
     }
 
     private Option one(Slot slot, Product product) {
-        double hold = Prospect.hold(product);
-        double rich = Load.richness(product);
         boolean under = slot == Slot.CREAM || slot == Slot.LEAVE_IN;
-        double costs = Worth.LAYER_COSTS + (under ? Grounds.added(product, query.hair()) : 0);
+        double taken = (under ? details.dose().moisture() : details.dose().hold()).factor;
+        double rounding = taken == 1 ? 0 : Composer.ROUNDED_ML / 2 / Math.max(Composer.ROUNDED_ML, leastMl(product));
+        double less = Math.max(0, taken - rounding);
+        double more = taken + rounding;
+        double costs = Worth.LAYER_COSTS + (under ? Grounds.added(query.hair()) : 0);
         boolean casts = !under && product.hold() >= Grounds.CAST_FROM_HOLD;
         return new Option(
                 product,
                 List.of(),
-                hold,
-                hold,
-                rich,
-                rich,
+                Prospect.hold(product, less),
+                Prospect.hold(product, more),
+                less * Load.richness(product),
+                more * Load.richness(product),
                 costs,
                 casts,
                 slot == Slot.GEL && product.guardsHeat(),
-                Water.of(product, query.schoolsOrDefault()));
+                product.label().traits().buildsUp(),
+                Water.of(product, query.schoolsOrDefault(), details.work().water()));
+    }
+
+    /** What goes on at once at the least, of which the amount is rounded: a mousse over gel goes on the crown alone. */
+    private double leastMl(Product product) {
+        double crown = Advised.zoneMl(product, query.hair(), Zone.CROWN);
+        return product.role() == Role.MOUSSE ? crown : Advised.headMl(product, query.hair()) - crown;
     }
 
     /** Halves some, and each half again, along the side on which they differ more: most branches need no closer look. */
@@ -140,6 +157,7 @@ final class Slots {
                 some.stream().mapToDouble(Option::leastCosts).min().orElse(0),
                 some.get(0).casts(),
                 some.get(0).guards(),
+                some.stream().allMatch(Option::buildsUp),
                 some.stream().map(Option::water).reduce(Water.NONE, Water::and));
     }
 
@@ -181,6 +199,22 @@ final class Slots {
         }
         return all.heldBy(taken[isTaken(taken, Slot.GEL) ? Slot.GEL.ordinal() : Slot.MOUSSE.ordinal()].water());
     }
+
+    /**
+     * The slot to decide after those that are, -1 after the last. Those that decide most come first: the gel, without one the
+     * mousse; a mousse on the crown decides least.
+     */
+    static int next(Option[] taken) {
+        boolean held = taken[Slot.GEL.ordinal()] != null && !taken[Slot.GEL.ordinal()].isEmpty();
+        for (Slot slot : held ? HELD : ORDER) {
+            if (taken[slot.ordinal()] == null) {
+                return slot.ordinal();
+            }
+        }
+        return -1;
+    }
+
+    private static final Slot[] HELD = {Slot.GEL, Slot.CREAM, Slot.LEAVE_IN, Slot.MOUSSE};
 
     static boolean isTaken(Option[] taken, Slot slot) {
         Option option = taken[slot.ordinal()];

@@ -16,9 +16,12 @@ record Water(double squeezed, double aim, double slippery) {
 
     private static final double STEP = 4;
 
-    static Water of(Product product, Schools schools) {
-        double aim = Composer.within(product, Details.Water.USUAL);
-        double squeezed = Composer.squeezedTo(product, Details.Water.USUAL);
+    /**
+     * @param met where in its window hair meets it
+     */
+    static Water of(Product product, Schools schools, Details.Water met) {
+        double aim = Composer.within(product, met);
+        double squeezed = Composer.squeezedTo(product, met);
         if (product.role() == Role.GEL && schools.gelOn() == Schools.GelOn.DAMP) {
             aim = Math.min(aim, Composer.DAMP);
             squeezed = Math.min(squeezed, Composer.DAMP);

@@ -4,6 +4,7 @@ import eventide.check.Checker;
 import eventide.check.Finding;
 import eventide.check.Severity;
 import eventide.check.Wash;
+import eventide.drying.Course;
 import eventide.drying.Wetness;
 import eventide.outcome.OutcomeModel;
 import eventide.outcome.ScoreName;
@@ -21,11 +22,11 @@ final class Worth {
     static final double CHAIR_MINUTE_COSTS = .04;
     static final double WAITING_MINUTE_COSTS = .01;
     /** A point of water left when the client goes: dry is better, damp is no disaster. */
-    private static final double DAMP_COSTS = .08;
+    static final double DAMP_COSTS = .08;
 
     static final double LAYER_COSTS = .6;
     /** The client's own time each morning. */
-    private static final double REFRESH_COSTS = 2;
+    static final double REFRESH_COSTS = 2;
 
     static final double LIMP_FROM = 5;
     static final double LIMP_COSTS = 1.5;
@@ -73,13 +74,16 @@ final class Worth {
             worth -= finding.severity() == Severity.NOTE ? NOTE_COSTS : WARNING_COSTS;
         }
         return worth
-                - DAMP_COSTS
-                        * Math.max(0, wash.course().endLengths() + wash.course().endRoots() - 2 * Wetness.DRY_BELOW)
-                        / 2
+                - DAMP_COSTS * left(wash.course())
                 - CHAIR_MINUTE_COSTS * wash.course().chairMinutes()
                 - WAITING_MINUTE_COSTS * wash.course().minutes()
                 - (Boolean.TRUE.equals(wash.routine().dailyRefresh()) ? REFRESH_COSTS : 0)
                 - LAYER_COSTS * wash.layers().size();
+    }
+
+    /** Points of water over dry that are left when the client goes. */
+    static double left(Course course) {
+        return Math.max(0, course.endLengths() + course.endRoots() - 2 * Wetness.DRY_BELOW) / 2;
     }
 
     static double of(Wash wash) {

@@ -104,6 +104,42 @@ public class PlannerTest {
     }
 
     @Test
+    public void amountsAreSaidToTheTenthOfAMillilitre() {
+        java.util.Random random = new java.util.Random(17);
+        int said = 0;
+        for (int i = 0; i < 12; i++) {
+            Query query = RandomShelf.query(random, RandomShelf.of(random, 3), null);
+            for (Suggestion plan : Planner.suggest(query).suggestions()) {
+                for (StepPlace place : plan.routine().places()) {
+                    Double ml = plan.routine().at(place).amountMl();
+                    said += ml == null ? 0 : 1;
+                    assertTrue(ml == null || ml == Math.round(ml * 10) / 10.0, "ml " + ml);
+                }
+            }
+        }
+        assertTrue(said > 0, "some go on thinner than advised");
+    }
+
+    /** By itself on fine hair, else with the gel there is; by itself too where there is none [CP]. */
+    @Test
+    public void mousseStandsAloneWhereTheTradeLetsIt() {
+        Goal volume = new Goal(0, 3, 0, 1, 1, 0);
+        for (Hair hair : List.of(Heads.curly(), Heads.coarseCoily(), Heads.fineWavy())) {
+            for (Suggestion plan :
+                    plan(hair, volume, Limits.ofMinutes(300), SHELF, null).suggestions()) {
+                List<Role> worn = worn(plan.routine());
+                boolean fine = hair.strand() == eventide.hair.Strand.FINE;
+                assertTrue(!worn.contains(Role.MOUSSE) || worn.contains(Role.GEL) != fine, hair.strand() + ": " + worn);
+            }
+        }
+        List<Role> foamOnly = worn(plan(Heads.curly(), volume, Limits.ofMinutes(300), List.of(FOAM), null)
+                .suggestions()
+                .get(0)
+                .routine());
+        assertEquals(foamOnly, List.of(Role.MOUSSE));
+    }
+
+    @Test
     public void oneHeadAsFineAndAsCoarseDiffersAsTheTradeSays() {
         Hair fine = Heads.curly();
         Hair asFine = Hair.of(eventide.hair.Strand.FINE, fine.porosity(), fine.pattern(), fine.density(), 35);

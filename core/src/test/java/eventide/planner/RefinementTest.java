@@ -89,6 +89,58 @@ public class RefinementTest {
         assertTrue(tried > 1500, "mixtures: " + tried);
     }
 
+    /** The other half of {@link #noOtherAnswerToAnyQuestionIsBetter}: neither is better otherwise with the other as it stands. */
+    @Test
+    public void noOtherLayersAreBetterWithTheSameSmallerThings() {
+        Random random = new Random(98);
+        Set<Details> others = new HashSet<>();
+        for (int i = 0; i < 25; i++) {
+            Query query = query(random);
+            Planner.Judged best = Planner.bestOf(query, frame -> true);
+            if (best == null) {
+                continue;
+            }
+            Search search = Planner.search(query);
+            others.add(
+                    search.details().equals(best.choice().details())
+                            ? null
+                            : best.choice().details());
+            for (Choice choice : search.everything()) {
+                Planner.Judged plan = search.judge(choice.with(best.choice().details()));
+                assertTrue(
+                        !plan.isFeasible() || plan.worth() <= best.worth() + Refinement.WORTH_CHANGING + 1e-5,
+                        choice + " beats " + best.choice() + ", case " + i);
+            }
+        }
+        assertTrue(others.size() > 8, "otherwise than usual: " + others.size());
+    }
+
+    /** Points of worth that deciding everything at once may still gain over settling it by turns [OURS: most gain nothing]. */
+    private static final double LITTLE = 1.5;
+
+    @Test
+    public void settlingTheSmallerThingsOfOtherPlansGainsLittle() {
+        Random random = new Random(99);
+        for (int i = 0; i < 12; i++) {
+            Query query = query(random);
+            Planner.Judged best = Planner.bestOf(query, frame -> true);
+            if (best == null) {
+                continue;
+            }
+            Search search = Planner.search(query);
+            Refinement refinement = refinement(query, search);
+            double most = search.everything().stream()
+                    .map(search::judge)
+                    .filter(Planner.Judged::isFeasible)
+                    .sorted(Planner.BEST_FIRST)
+                    .limit(15)
+                    .mapToDouble(plan -> refinement.of(plan).worth())
+                    .max()
+                    .orElseThrow();
+            assertTrue(most <= best.worth() + LITTLE, most + " against " + best.worth() + ", case " + i);
+        }
+    }
+
     private static Suggestion dry(List<Product> shelf, double minutes) {
         Goal goal = new Goal(2, 0, 0, 2, 0, null);
         return Planner.suggest(

@@ -91,6 +91,17 @@ public class SearchTest {
         }
     }
 
+    /** Before the search takes what it has: then its plan is the best there is, not only the best it came by. */
+    @Test
+    public void endsByItselfOnLargeShelves() {
+        for (int seed = 1; seed <= 10; seed++) {
+            Random random = new Random(seed);
+            Query query = RandomShelf.query(random, RandomShelf.of(random, 60), null);
+            int considered = Planner.suggest(query).considered();
+            assertTrue(considered < Search.MOST_RUNS, considered + " plans run, seed " + seed);
+        }
+    }
+
     /** A wash of the stated number of sections against one re-parted in thought: what bounds rest on. */
     @Test
     public void partingInThoughtIsPartingByHand() {
@@ -99,8 +110,9 @@ public class SearchTest {
             Query query = RandomShelf.query(random, List.of(), null);
             int from = 2 + random.nextInt(10);
             int to = 2 + random.nextInt(20);
-            Prospect thought = Prospect.of(gelled(query, from), layer -> true).parted(from, to);
-            Prospect done = Prospect.of(gelled(query, to), layer -> true);
+            Prospect thought =
+                    Prospect.of(gelled(query, from), layer -> true, 0).parted(from, to);
+            Prospect done = Prospect.of(gelled(query, to), layer -> true, 0);
             assertEquals(thought.places().size(), done.places().size());
             for (int p = 0; p < done.places().size(); p++) {
                 Prospect.Place a = thought.places().get(p);

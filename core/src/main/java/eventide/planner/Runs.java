@@ -1,0 +1,70 @@
+package eventide.planner;
+
+import eventide.check.Wash;
+import eventide.outcome.OutcomeModel;
+import eventide.product.Product;
+import eventide.routine.Routine;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+
+/** Every plan run through the water, the outcome and the checker so far, once each. */
+final class Runs {
+    private final Query query;
+    private final Composer composer;
+    private final Map<Choice, Planner.Judged> judged = new ConcurrentHashMap<>();
+    private final Map<String, Integer> broken = new ConcurrentHashMap<>();
+
+    Runs(Query query, List<Product> allowed) {
+        this.query = query;
+        this.composer = new Composer(query, allowed);
+    }
+
+    Planner.Judged of(Choice choice) {
+        return judged.computeIfAbsent(choice, this::run);
+    }
+
+    private Planner.Judged run(Choice choice) {
+        Routine routine = composer.compose(choice);
+        Wash wash = Wash.of(routine, query.hair(), query.goal(), query.air(), query.schools(), query.limits());
+        String limit = Worth.broken(wash, query.limitsOrUsual());
+        if (limit != null) {
+            broken.merge(limit, 1, Integer::sum);
+        }
+        return new Planner.Judged(choice, routine, wash, Worth.of(wash, OutcomeModel.scores(wash)), limit);
+    }
+
+    int size() {
+        return judged.size();
+    }
+
+    /** The best feasible plan of each way of layering, shaping and drying, best first, at most so many. */
+    List<Planner.Judged> bestOfKinds(int most) {
+        Map<Kind, Planner.Judged> kinds = new HashMap<>();
+        for (Planner.Judged plan : judged.values()) {
+            if (plan.isFeasible()) {
+                kinds.merge(Kind.of(plan.choice()), plan, (a, b) -> Planner.BEST_FIRST.compare(a, b) <= 0 ? a : b);
+            }
+        }
+        return kinds.values().stream().sorted(Planner.BEST_FIRST).limit(most).toList();
+    }
+
+    private record Kind(
+            boolean leaveIn, boolean cream, boolean gel, boolean mousse, Choice.Hands hands, Choice.Drying drying) {
+        static Kind of(Choice choice) {
+            return new Kind(
+                    choice.leaveIn() != null,
+                    choice.cream() != null,
+                    choice.gel() != null,
+                    choice.mousse() != null,
+                    choice.hands(),
+                    choice.drying());
+        }
+    }
+
+    /** How often each limit was in the way. */
+    Map<String, Integer> broken() {
+        return Map.copyOf(broken);
+    }
+}
