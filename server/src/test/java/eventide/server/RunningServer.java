@@ -22,6 +22,9 @@ public final class RunningServer implements AutoCloseable {
     /** The demo as its first start leaves it, made once and copied: planning its past takes longest of all. */
     private static Path demoAsMade;
 
+    /** The log of a process is one: two servers that set it up, or take it down, at once trip over each other. */
+    private static final Object COMING_AND_GOING = new Object();
+
     private final Path data;
     private final boolean demo;
     private final HttpClient http = HttpClient.newHttpClient();
@@ -52,7 +55,7 @@ public final class RunningServer implements AutoCloseable {
         try {
             if (demoAsMade == null) {
                 Path made = Files.createTempDirectory("eventide-demo");
-                run(0, made, true).close();
+                stop(run(0, made, true));
                 demoAsMade = made;
             }
             try (Stream<Path> files = Files.list(demoAsMade)) {
@@ -66,8 +69,16 @@ public final class RunningServer implements AutoCloseable {
     }
 
     private static ConfigurableApplicationContext run(int onPort, Path data, boolean demo) {
-        return new SpringApplicationBuilder(EvenTide.class)
-                .run("--server.port=" + onPort, "--eventide.data=" + data, "--eventide.demo=" + demo);
+        synchronized (COMING_AND_GOING) {
+            return new SpringApplicationBuilder(EvenTide.class)
+                    .run("--server.port=" + onPort, "--eventide.data=" + data, "--eventide.demo=" + demo);
+        }
+    }
+
+    private static void stop(ConfigurableApplicationContext running) {
+        synchronized (COMING_AND_GOING) {
+            running.close();
+        }
     }
 
     private void start(int onPort) {
@@ -82,7 +93,7 @@ public final class RunningServer implements AutoCloseable {
     }
 
     public void stop() {
-        context.close();
+        stop(context);
     }
 
     public String url(String path) {
