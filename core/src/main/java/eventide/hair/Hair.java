@@ -1,5 +1,6 @@
 package eventide.hair;
 
+import eventide.shape.Changed;
 import eventide.shape.Frozen;
 import eventide.shape.Maybe;
 import eventide.shape.Range;
@@ -78,79 +79,19 @@ public record Hair(
     }
 
     public Hair withZones(Map<Zone, ZoneReadings> differing) {
-        return new Hair(
-                strand,
-                porosity,
-                pattern,
-                density,
-                lengthCm,
-                differing,
-                condition,
-                scalp,
-                buildUp,
-                daysSinceWash,
-                daysSinceProtein,
-                daysSinceClarify,
-                newClient,
-                measured,
-                allergies);
+        return Changed.with(this, "zones", differing);
     }
 
     public Hair withScalp(Set<Scalp> seen) {
-        return new Hair(
-                strand,
-                porosity,
-                pattern,
-                density,
-                lengthCm,
-                zones,
-                condition,
-                seen,
-                buildUp,
-                daysSinceWash,
-                daysSinceProtein,
-                daysSinceClarify,
-                newClient,
-                measured,
-                allergies);
+        return Changed.with(this, "scalp", seen);
     }
 
     public Hair withCondition(Set<Condition> seen) {
-        return new Hair(
-                strand,
-                porosity,
-                pattern,
-                density,
-                lengthCm,
-                zones,
-                seen,
-                scalp,
-                buildUp,
-                daysSinceWash,
-                daysSinceProtein,
-                daysSinceClarify,
-                newClient,
-                measured,
-                allergies);
+        return Changed.with(this, "condition", seen);
     }
 
     public Hair withAllergies(List<String> words) {
-        return new Hair(
-                strand,
-                porosity,
-                pattern,
-                density,
-                lengthCm,
-                zones,
-                condition,
-                scalp,
-                buildUp,
-                daysSinceWash,
-                daysSinceProtein,
-                daysSinceClarify,
-                newClient,
-                measured,
-                words);
+        return Changed.with(this, "allergies", words);
     }
 
     /** The readings that hold in a zone: its own where it has them, else the head's. */

@@ -394,7 +394,6 @@ final class Grounds {
     private Product stand(Role role, GroundKey key) {
         boolean holds = role == Role.GEL || role == Role.MOUSSE;
         double hold = !holds ? 0 : key.kind() == Kind.CAST ? CAST_FROM_HOLD : CAST_FROM_HOLD - .1;
-        return new Product(
-                null, STAND_IN, role, hold, 0.0, 0.0, 100.0, null, null, null, null, null, null, null, key.guards());
+        return Product.of(STAND_IN, role, hold, 0, 0, 100).withHeatGuard(key.guards());
     }
 }

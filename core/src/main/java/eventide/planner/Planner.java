@@ -6,6 +6,7 @@ import eventide.routine.Limits;
 import eventide.routine.OwnedTool;
 import eventide.routine.Routine;
 import eventide.routine.Schools;
+import eventide.shape.Changed;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -271,27 +272,15 @@ public final class Planner {
     private String nothing() {
         Limits given = query.limitsOrUsual();
         List<String> buys = new ArrayList<>();
-        relax(
-                buys,
-                "more minutes",
-                new Limits(ALL_DAY, given.chairMinutes(), given.tools(), given.mustBeDryBy(), given.maxCostCents()));
+        relax(buys, "more minutes", Changed.with(given, "minutes", ALL_DAY));
         if (given.chairMinutes() != null) {
-            relax(
-                    buys,
-                    "more hands-on minutes",
-                    new Limits(given.minutes(), null, given.tools(), given.mustBeDryBy(), given.maxCostCents()));
+            relax(buys, "more hands-on minutes", Changed.with(given, "chairMinutes", null));
         }
         if (given.mustBeDryBy() != null) {
-            relax(
-                    buys,
-                    "longer to be dry",
-                    new Limits(given.minutes(), given.chairMinutes(), given.tools(), null, given.maxCostCents()));
+            relax(buys, "longer to be dry", Changed.with(given, "mustBeDryBy", null));
         }
         if (given.maxCostCents() != null) {
-            relax(
-                    buys,
-                    "a larger budget",
-                    new Limits(given.minutes(), given.chairMinutes(), given.tools(), given.mustBeDryBy(), null));
+            relax(buys, "a larger budget", Changed.with(given, "maxCostCents", null));
         }
         String most = search.broken().entrySet().stream()
                 .max(Map.Entry.comparingByValue())
@@ -304,8 +293,7 @@ public final class Planner {
     private static final double ALL_DAY = 1440;
 
     private void relax(List<String> buys, String what, Limits limits) {
-        Query relaxed = new Query(query.hair(), query.goal(), query.air(), query.schools(), limits, query.shelf());
-        Judged plan = new Planner(relaxed).first();
+        Judged plan = new Planner(Changed.with(query, "limits", limits)).first();
         if (plan != null) {
             buys.add(String.format(
                     Locale.ROOT,

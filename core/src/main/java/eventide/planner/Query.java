@@ -6,6 +6,7 @@ import eventide.product.Product;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
 import eventide.routine.Schools;
+import eventide.shape.Changed;
 import eventide.shape.Frozen;
 import eventide.shape.Maybe;
 import eventide.shape.Shape;
@@ -20,12 +21,12 @@ public record Query(Hair hair, Goal goal, Air air, @Maybe Schools schools, @Mayb
 
     /** The same under other schools. */
     Query under(Schools other) {
-        return new Query(hair, goal, air, other, limits, shelf);
+        return Changed.with(this, "schools", other);
     }
 
     /** The same in other air. */
     Query in(Air other) {
-        return new Query(hair, goal, other, schools, limits, shelf);
+        return Changed.with(this, "air", other);
     }
 
     Schools schoolsOrDefault() {

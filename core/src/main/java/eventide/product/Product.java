@@ -1,5 +1,6 @@
 package eventide.product;
 
+import eventide.shape.Changed;
 import eventide.shape.Fault;
 import eventide.shape.InvalidException;
 import eventide.shape.Maybe;
@@ -79,60 +80,20 @@ public record Product(
     }
 
     public Product withIngredients(String label) {
-        return new Product(
-                id,
-                name,
-                role,
-                hold,
-                richness,
-                windowLow,
-                windowHigh,
-                label,
-                doseUnit,
-                priceCents,
-                sizeMl,
-                stockMl,
-                texture,
-                contactMinutes,
-                heatGuard);
+        return Changed.with(this, "ingredients", label);
     }
 
     public Product withStockMl(Double left) {
-        return new Product(
-                id,
-                name,
-                role,
-                hold,
-                richness,
-                windowLow,
-                windowHigh,
-                ingredients,
-                doseUnit,
-                priceCents,
-                sizeMl,
-                left,
-                texture,
-                contactMinutes,
-                heatGuard);
+        return Changed.with(this, "stockMl", left);
     }
 
     public Product withId(Long newId) {
-        return new Product(
-                newId,
-                name,
-                role,
-                hold,
-                richness,
-                windowLow,
-                windowHigh,
-                ingredients,
-                doseUnit,
-                priceCents,
-                sizeMl,
-                stockMl,
-                texture,
-                contactMinutes,
-                heatGuard);
+        return Changed.with(this, "id", newId);
+    }
+
+    /** With a protectant in it, or without. */
+    public Product withHeatGuard(boolean guards) {
+        return Changed.with(this, "heatGuard", guards);
     }
 
     /** The label read; of a product without one, nothing stands on it. */

@@ -1,5 +1,6 @@
 package eventide.routine;
 
+import eventide.shape.Changed;
 import eventide.shape.Maybe;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
@@ -122,35 +123,20 @@ public record Schools(
      * @param side the word for it; null to take no side
      */
     public Schools with(String key, String side) {
-        RecordComponent[] questions = Schools.class.getRecordComponents();
-        Object[] answers = new Object[questions.length];
-        Class<?>[] types = new Class<?>[questions.length];
-        try {
-            for (int i = 0; i < questions.length; i++) {
-                types[i] = questions[i].getType();
-                answers[i] = questions[i].getName().equals(key)
-                        ? answer(types[i], side)
-                        : questions[i].getAccessor().invoke(this);
-            }
-            return Schools.class.getDeclaredConstructor(types).newInstance(answers);
-        } catch (ReflectiveOperationException impossible) {
-            throw new IllegalStateException("Schools cannot be copied", impossible);
-        }
+        return Changed.with(this, key, answer(question(key).getType(), side));
     }
 
     /** The side a client takes on a question, null for none. */
     public String side(String key) {
-        for (RecordComponent question : Schools.class.getRecordComponents()) {
-            if (question.getName().equals(key)) {
-                try {
-                    Object answer = question.getAccessor().invoke(this);
-                    return answer == null ? null : ((Enum<?>) answer).name();
-                } catch (ReflectiveOperationException impossible) {
-                    throw new IllegalStateException("Schools cannot be read", impossible);
-                }
-            }
-        }
-        throw new IllegalArgumentException("No such question: " + key);
+        Object answer = Changed.value(this, question(key).getName());
+        return answer == null ? null : ((Enum<?>) answer).name();
+    }
+
+    private static RecordComponent question(String key) {
+        return Arrays.stream(Schools.class.getRecordComponents())
+                .filter(question -> question.getName().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("No such question: " + key));
     }
 
     private static Object answer(Class<?> type, String side) {
