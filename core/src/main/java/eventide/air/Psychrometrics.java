@@ -49,21 +49,23 @@ public final class Psychrometrics {
                 - vapourDensity(temperatureC, vapourHectopascals(temperatureC, relativeHumidity));
     }
 
-    /** The temperature a wet surface takes in this air when nothing else warms it, in °C (bisection to 0.001). */
+    /**
+     * The temperature a wet surface takes in this air when nothing else warms it, in °C, to 0.0001. By Newton's method from the
+     * air's own temperature: the balance rises and bends upward, so each step comes nearer from above.
+     */
     public static double wetBulbC(double temperatureC, double vapourHectopascals) {
-        double low = -60;
-        double high = temperatureC;
-        while (high - low > 0.001) {
-            double mid = (low + high) / 2;
-            double balance = saturationHectopascals(mid)
-                    - PSYCHROMETER * SEA_LEVEL_HPA * (temperatureC - mid)
-                    - vapourHectopascals;
-            if (balance > 0) {
-                high = mid;
-            } else {
-                low = mid;
-            }
+        double wet = temperatureC;
+        double step = 1;
+        for (int i = 0; i < MOST_NEWTON_STEPS && Math.abs(step) > 1e-4; i++) {
+            double saturation = saturationHectopascals(wet);
+            double balance = saturation - PSYCHROMETER * SEA_LEVEL_HPA * (temperatureC - wet) - vapourHectopascals;
+            double slope = saturation * MAGNUS_A * MAGNUS_B_C / ((wet + MAGNUS_B_C) * (wet + MAGNUS_B_C))
+                    + PSYCHROMETER * SEA_LEVEL_HPA;
+            step = balance / slope;
+            wet -= step;
         }
-        return (low + high) / 2;
+        return wet;
     }
+
+    private static final int MOST_NEWTON_STEPS = 20;
 }

@@ -20,6 +20,7 @@ public final class Course {
 
     private final Cell[] cells;
     private final List<Visit> visits = new ArrayList<>();
+    private final List<Visit> seen = Collections.unmodifiableList(visits);
     private final Map<StepPlace, List<Visit>> byPlace = new HashMap<>();
     private Tide tide;
     private double[] lengthsAtEnd = new double[0];
@@ -104,7 +105,7 @@ public final class Course {
 
     /** In the order of time. */
     public List<Visit> visits() {
-        return Collections.unmodifiableList(visits);
+        return seen;
     }
 
     public List<Visit> visits(StepPlace place) {

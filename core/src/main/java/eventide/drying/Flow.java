@@ -20,7 +20,7 @@ final class Flow {
     private final double opening;
     private final boolean[] aimed;
     /** Water before a stretch of time, in case its heat cannot lift as much. */
-    private final double[] kept;
+    private final KeptWater kept;
 
     private final AirStream stream;
     private final double room;
@@ -29,17 +29,22 @@ final class Flow {
     private final double[] lengthsRates;
 
     private final double[] rootsRates;
-    /** What a whole minute of the falling period leaves, of lengths and of roots: most of a run is such minutes. */
+    /** What some minutes of the falling period leave, of lengths and of roots: most pieces of a run are alike. */
     private final double[] lengthsFall;
 
     private final double[] rootsFall;
+    private double fallMinutes;
     private final boolean keepsWater;
+    private final boolean plopped;
+    private final boolean full;
+    private final boolean aimsSomewhere;
+    private final int steady;
 
     Flow(Step step, Cell[] cells, int[] worked, Air air, AirStream still) {
         this.step = step;
         this.cells = cells;
         this.aimed = new boolean[cells.length];
-        this.kept = new double[3 * cells.length];
+        this.kept = new KeptWater(cells);
         this.action = step.action();
         this.machine = action.isDryer() || action == Action.FAN;
         this.rootsOnly = aimsAtRootsOnly(step);
@@ -59,6 +64,9 @@ final class Flow {
         // A stream held on part of a head serves that part the better, though not in proportion.
         aimGain = machine && grams > 0 ? Math.min(2.5, Math.pow(grams / all, -.6)) : 1;
         keepsWater = keepsWater();
+        plopped = action == Action.PLOP;
+        full = step.untilDry() != null && step.untilDry() >= FULLY_DRY;
+        aimsSomewhere = step.zones() != null || step.half() != null || step.parts() != null;
         lengthsRates = new double[cells.length];
         rootsRates = new double[cells.length];
         lengthsFall = new double[cells.length];
@@ -67,43 +75,79 @@ final class Flow {
             Cell cell = cells[i];
             lengthsRates[i] = lengthsRate(cell, i);
             rootsRates[i] = rootsRate(cell, i);
-            lengthsFall[i] = Double.NaN;
-            rootsFall[i] = Double.NaN;
         }
+        steady = steady();
     }
 
     /** Advances every cell by some minutes, few enough that the heat ceiling can be taken as steady. */
     void advance(double minutes) {
-        boolean mayHitCeiling = !Double.isInfinite(stream.mostGramsPerMinute());
+        boolean mayHitCeiling = mayHitCeiling();
+        if (minutes != fallMinutes) {
+            fallMinutes = minutes;
+            for (int i = 0; i < cells.length; i++) {
+                lengthsFall[i] = Evaporation.falls(lengthsRates[i], cells[i].release, minutes);
+                rootsFall[i] = Evaporation.falls(rootsRates[i], cells[i].release, minutes);
+            }
+        }
+        if (mayHitCeiling) {
+            kept.keep();
+        }
+        double grams = evaporate(minutes, 1);
+        double most = stream.mostGramsPerMinute() * minutes;
+        if (mayHitCeiling && grams > most) {
+            kept.goBack();
+            evaporate(minutes, most / grams);
+        }
+        drain(minutes);
+    }
+
+    /** Its heat may not lift all that its air could take. */
+    private boolean mayHitCeiling() {
+        return !Double.isInfinite(stream.mostGramsPerMinute());
+    }
+
+    /**
+     * How long the water falls so evenly that no straight line through it can be told from its curve: one minute where a
+     * dryer's ceiling must be watched, or water runs off; more where hair just dries slowly.
+     */
+    int steadyMinutes() {
+        if (steady == 1) {
+            return 1;
+        }
+        for (Cell cell : cells) {
+            if (cell.lengths > DRAINS_TO || cell.roots > DRAINS_TO || cell.film > 0) {
+                return 1;
+            }
+        }
+        return steady;
+    }
+
+    private int steady() {
+        if (plopped || mayHitCeiling()) {
+            return 1;
+        }
+        double fastest = 0;
+        for (int i = 0; i < cells.length; i++) {
+            fastest = Math.max(fastest, Math.max(lengthsRates[i], rootsRates[i]) * cells[i].release);
+        }
+        return (int) Math.max(1, Math.min(MOST_STEADY_MINUTES, MOST_FALL * (CRITICAL + TAIL) / fastest));
+    }
+
+    static final double MOST_STEADY_MINUTES = 10;
+
+    /** Part of its water that hair may lose within one piece: then a line is within a fifth of a point of the curve [OURS]. */
+    private static final double MOST_FALL = .1;
+
+    /** Grams of water that go where the rates are taken in this part. */
+    private double evaporate(double minutes, double scale) {
         double grams = 0;
         for (int i = 0; i < cells.length; i++) {
             Cell cell = cells[i];
-            double lengths = cell.lengths;
-            double film = cell.film;
-            double roots = cell.roots;
-            double before = mayHitCeiling ? cell.wetness() : 0;
-            evaporate(cell, i, minutes, 1);
-            if (mayHitCeiling) {
-                grams += cell.gramsPerPercent * (before - cell.wetness());
-                kept[3 * i] = lengths;
-                kept[3 * i + 1] = film;
-                kept[3 * i + 2] = roots;
-            }
+            double before = cell.wetness();
+            evaporate(cell, i, minutes, scale);
+            grams += cell.gramsPerPercent * (before - cell.wetness());
         }
-        double most = stream.mostGramsPerMinute() * minutes;
-        if (mayHitCeiling && grams > most) {
-            for (int i = 0; i < cells.length; i++) {
-                Cell cell = cells[i];
-                cell.lengths = kept[3 * i];
-                cell.film = kept[3 * i + 1];
-                cell.roots = kept[3 * i + 2];
-                evaporate(cell, i, minutes, most / grams);
-            }
-        }
-        double runsOff = Evaporation.drains(minutes);
-        for (int i = 0; i < cells.length; i++) {
-            drain(cells[i], i, minutes, runsOff);
-        }
+        return grams;
     }
 
     /** The film goes first and shields the hair under it. */
@@ -118,11 +162,7 @@ final class Flow {
     private void evaporate(Cell cell, int i, double minutes, double scale) {
         double lengthsRate = lengthsRates[i] * scale;
         double film = filmAfter(cell, lengthsRate, minutes);
-        boolean whole = minutes == 1 && scale == 1;
-        if (whole && Double.isNaN(lengthsFall[i])) {
-            lengthsFall[i] = Evaporation.falls(lengthsRates[i], cell.release, 1);
-            rootsFall[i] = Evaporation.falls(rootsRates[i], cell.release, 1);
-        }
+        boolean whole = scale == 1;
         if (film <= 0) {
             cell.lengths = Evaporation.after(
                     cell.lengths, lengthsRate, cell.release, minutes, whole ? lengthsFall[i] : Double.NaN);
@@ -133,13 +173,17 @@ final class Flow {
     }
 
     /** Water that runs off, or into cloth. */
-    private void drain(Cell cell, int i, double minutes, double runsOff) {
-        if (!cell.covered && !keepsWater) {
-            cell.lengths = Evaporation.drained(cell.lengths, runsOff);
-            cell.roots = Evaporation.drained(cell.roots, runsOff);
-        }
-        if (action == Action.PLOP && aimed[i]) {
-            drink(cell, minutes);
+    private void drain(double minutes) {
+        double runsOff = keepsWater ? 1 : Evaporation.drains(minutes);
+        for (int i = 0; i < cells.length; i++) {
+            Cell cell = cells[i];
+            if (!keepsWater && !cell.covered) {
+                cell.lengths = Evaporation.drained(cell.lengths, runsOff);
+                cell.roots = Evaporation.drained(cell.roots, runsOff);
+            }
+            if (plopped && aimed[i]) {
+                drink(cell, minutes);
+            }
         }
     }
 
@@ -227,8 +271,6 @@ final class Flow {
     double judged() {
         double sum = 0;
         double mass = 0;
-        boolean full = step.untilDry() != null && step.untilDry() >= FULLY_DRY;
-        boolean aimsSomewhere = step.zones() != null || step.half() != null || step.parts() != null;
         for (int i = 0; i < cells.length; i++) {
             if (aimsSomewhere && !aimed[i]) {
                 continue;

@@ -15,7 +15,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeSet;
 
 /** Cuts a head into cells so that every section of every step is made of whole cells, shared out by mass. */
 final class Sectioning {
@@ -33,10 +32,9 @@ final class Sectioning {
         sides = routine.steps().stream().anyMatch(Sectioning::isOnHalf) ? List.of(Half.values()) : WHOLE;
         grid = GRID * 2 / sides.size();
         double[] mass = new double[zones.length];
-        List<List<TreeSet<Integer>>> cuts = new ArrayList<>();
+        boolean[][][] cuts = new boolean[zones.length][sides.size()][grid + 1];
         for (Zone zone : zones) {
             mass[zone.ordinal()] = HairMass.grams(hair, zone) / sides.size();
-            cuts.add(sides.stream().map(side -> new TreeSet<>(Set.of(0, grid))).toList());
         }
         for (Step step : routine.steps()) {
             cut(step, mass, cuts);
@@ -46,11 +44,11 @@ final class Sectioning {
                 double grams = mass[zone.ordinal()];
                 Cell base = new Cell(zone, sides.get(side), hair.at(zone), grams, air.relativeHumidity());
                 int from = 0;
-                for (int to : cuts.get(zone.ordinal()).get(side)) {
-                    if (to > from) {
+                for (int to = 1; to <= grid; to++) {
+                    if (to == grid || cuts[zone.ordinal()][side][to]) {
                         cells.add(new Cell(base, (to - from) / (double) grid));
+                        from = to;
                     }
-                    from = to;
                 }
             }
         }
@@ -63,7 +61,7 @@ final class Sectioning {
                 || step.steps() != null && step.steps().stream().anyMatch(Sectioning::isOnHalf);
     }
 
-    private void cut(Step step, double[] mass, List<List<TreeSet<Integer>>> cuts) {
+    private void cut(Step step, double[] mass, boolean[][][] cuts) {
         if (step.steps() != null && !step.isEachSection()) {
             return;
         }
@@ -85,7 +83,7 @@ final class Sectioning {
                 for (int k = 1; k < sections; k++) {
                     double at = (total * k / sections - passed) / own;
                     if (at > 0 && at < 1) {
-                        cuts.get(zone.ordinal()).get(side).add((int) Math.round(at * grid));
+                        cuts[zone.ordinal()][side][(int) Math.round(at * grid)] = true;
                     }
                 }
                 passed += own;
@@ -160,6 +158,9 @@ final class Sectioning {
 
     /** The cells of a section that an inner step also names. */
     int[] narrowed(int[] section, Step inner) {
+        if (inner.zones() == null && inner.half() == null) {
+            return section;
+        }
         Set<Zone> zones = inner.zonesOrAll();
         return Arrays.stream(section)
                 .filter(i -> zones.contains(cells.get(i).zone)

@@ -39,7 +39,7 @@ final class Simulation {
     /** Of all hair, dry. */
     private final double grams;
     /** Water before a stretch of time that may be cut short. */
-    private final double[] kept;
+    private final KeptWater kept;
 
     private double now;
     private double handsOn;
@@ -58,7 +58,7 @@ final class Simulation {
         still = AirStream.still(air);
         sectioning = new Sectioning(routine, hair, air);
         cells = sectioning.cells().toArray(Cell[]::new);
-        kept = new double[3 * cells.length];
+        kept = new KeptWater(cells);
         grams = Arrays.stream(cells).mapToDouble(cell -> cell.grams).sum();
         course = new Course(cells);
     }
@@ -199,28 +199,28 @@ final class Simulation {
                 : Math.max(Wetness.DRY_BELOW - .01, 100 - step.untilDry());
         Flow flow = new Flow(step, cells, worked, air, still);
         while (left > EPSILON) {
-            double before = flow.judged();
-            if (untilDry && before <= target) {
-                return;
-            }
-            double dt = Math.min(left, stepLength());
+            double dt = Math.min(left, stepLength(flow.steadyMinutes()));
             if (untilDry) {
+                double before = flow.judged();
+                if (before <= target) {
+                    return;
+                }
                 dt = advanceUntil(flow, before, target, dt);
             } else {
                 flow.advance(dt);
             }
             now += dt;
             left -= dt;
-            recorder.reach(now, meanLengths(), meanRoots());
+            reach();
             happen();
         }
     }
 
     /** Time steps end on whole minutes, so that the drawn curve passes through what was computed. */
-    private double stepLength() {
-        double toMinute = Math.floor(now + EPSILON) + 1 - now;
+    private double stepLength(int wholeMinutes) {
+        double toMinute = Math.floor(now + EPSILON) + wholeMinutes - now;
         double toStop = happenings.nextStop(now + EPSILON) - now;
-        return Math.min(Math.min(longestStep, toStop), toMinute > EPSILON ? toMinute : 1);
+        return Math.min(Math.min(longestStep, toStop), toMinute > EPSILON ? toMinute : wholeMinutes);
     }
 
     /** What happened at the chair by now, that the routine does not say. */
@@ -275,23 +275,13 @@ final class Simulation {
 
     /** Advances; a piece that would pass the target level is taken back and cut to end on it. Returns what was used. */
     private double advanceUntil(Flow flow, double before, double target, double dt) {
-        for (int i = 0; i < cells.length; i++) {
-            Cell cell = cells[i];
-            kept[3 * i] = cell.lengths;
-            kept[3 * i + 1] = cell.roots;
-            kept[3 * i + 2] = cell.film;
-        }
+        kept.keep();
         flow.advance(dt);
         double after = flow.judged();
         if (after > target || before <= after) {
             return dt;
         }
-        for (int i = 0; i < cells.length; i++) {
-            Cell cell = cells[i];
-            cell.lengths = kept[3 * i];
-            cell.roots = kept[3 * i + 1];
-            cell.film = kept[3 * i + 2];
-        }
+        kept.goBack();
         double cut = Math.max(.01, dt * (before - target) / (before - after));
         flow.advance(cut);
         return cut;
@@ -321,6 +311,10 @@ final class Simulation {
             recorder.wetted(meanLengths(), meanRoots());
             noteWater();
         }
+        reach();
+    }
+
+    private void reach() {
         recorder.reach(now, meanLengths(), meanRoots());
     }
 
@@ -368,7 +362,11 @@ final class Simulation {
     }
 
     private double[] roots() {
-        return Arrays.stream(cells).mapToDouble(cell -> cell.roots).toArray();
+        double[] all = new double[cells.length];
+        for (int i = 0; i < all.length; i++) {
+            all[i] = cells[i].roots;
+        }
+        return all;
     }
 
     private double meanLengths() {

@@ -18,12 +18,12 @@ public final class TideModel {
      * @throws eventide.shape.InvalidException where the routine would run past {@link Simulation#MOST_MINUTES}
      */
     public static Course run(Routine routine, Hair hair, Air air) {
-        return run(routine, hair, air, 1);
+        return run(routine, hair, air, Happenings.NONE);
     }
 
     /** As {@link #run(Routine, Hair, Air)} with what happened at the chair besides. */
     public static Course run(Routine routine, Hair hair, Air air, Happenings happenings) {
-        return new Simulation(routine, hair, air, happenings, 1).run();
+        return new Simulation(routine, hair, air, happenings, Flow.MOST_STEADY_MINUTES).run();
     }
 
     /**

@@ -22,10 +22,13 @@ public final class Visit {
     private final int[] cells;
     private final double[] lengths;
     private final double[] roots;
-    /** Found on first asking. */
+    /** Found on first asking: rules and scores ask for each many times over. */
     private Set<Zone> zones;
 
+    private int zoneBits;
     private BitSet worked;
+    private double wetness = Double.NaN;
+    private double rootsWetness = Double.NaN;
 
     Visit(
             Course course,
@@ -78,11 +81,17 @@ public final class Visit {
 
     /** Percent along the lengths of the hair worked on, as its turn comes. */
     public double wetness() {
-        return course.mean(cells, lengths);
+        if (Double.isNaN(wetness)) {
+            wetness = course.mean(cells, lengths);
+        }
+        return wetness;
     }
 
     public double rootsWetness() {
-        return course.mean(cells, roots);
+        if (Double.isNaN(rootsWetness)) {
+            rootsWetness = course.mean(cells, roots);
+        }
+        return rootsWetness;
     }
 
     /** Percent along the lengths in one zone of those worked on; the whole section's where the zone is not among them. */
@@ -123,12 +132,12 @@ public final class Visit {
 
     /** Some of the hair worked on grows here. */
     public boolean isIn(Zone zone) {
-        for (int cell : cells) {
-            if (course.zone(cell) == zone) {
-                return true;
+        if (zoneBits == 0) {
+            for (int cell : cells) {
+                zoneBits |= 1 << course.zone(cell).ordinal();
             }
         }
-        return false;
+        return (zoneBits & 1 << zone.ordinal()) != 0;
     }
 
     int[] cells() {

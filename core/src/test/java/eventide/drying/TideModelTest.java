@@ -97,11 +97,38 @@ public class TideModelTest {
             Routine routine = Heads.randomRoutine(random);
             Hair hair = Heads.random(random);
             Air room = room(random);
-            Course coarse = TideModel.run(routine, hair, room, 1);
+            Course coarse = TideModel.run(routine, hair, room);
             Course fine = TideModel.run(routine, hair, room, .1);
             assertEquals(coarse.endLengths(), fine.endLengths(), 1, "lengths");
             assertEquals(coarse.endRoots(), fine.endRoots(), 1, "roots");
             assertEquals(coarse.minutes(), fine.minutes(), Math.max(.5, fine.minutes() * .01), "minutes");
+        }
+    }
+
+    /** Slow drying is run in longer pieces: what is drawn through them is still what a minute at a time would be. */
+    @Test
+    public void noLineThroughSlowDryingCanBeToldFromItsCurve() {
+        Random random = new Random(6);
+        for (int i = 0; i < 150; i++) {
+            Hair hair = Heads.random(random);
+            Air room = room(random);
+            Action action = random.nextInt(3) == 0 ? Action.FAN : Action.AIR;
+            Routine routine = Routine.of(Step.of(action).minutes(400.0).build()).startingAt(30 + random.nextInt(59));
+            Tide drawn = TideModel.run(routine, hair, room).tide();
+            Tide fine = TideModel.run(routine, hair, room, .25).tide();
+            for (int minute = 0; minute <= 400; minute++) {
+                assertEquals(drawn.lengths().get(minute), fine.lengths().get(minute), .2, "lengths at " + minute);
+                assertEquals(drawn.roots().get(minute), fine.roots().get(minute), .2, "roots at " + minute);
+            }
+            assertEquals(drawn.marks().size(), fine.marks().size());
+            for (int k = 0; k < fine.marks().size(); k++) {
+                assertEquals(drawn.marks().get(k).what(), fine.marks().get(k).what());
+                assertEquals(
+                        drawn.marks().get(k).minute(),
+                        fine.marks().get(k).minute(),
+                        2,
+                        "when " + fine.marks().get(k).what());
+            }
         }
     }
 
