@@ -47,6 +47,8 @@ public final class Checker {
             new TwoThingsAtOnce(),
             new StockShort());
 
+    private static final Set<String> IDS = RULES.stream().map(Rule::id).collect(Collectors.toUnmodifiableSet());
+
     private Checker() {}
 
     public static List<Rule> rules() {
@@ -65,9 +67,20 @@ public final class Checker {
 
     /** The findings without trying their mends. */
     public static List<Finding> plainly(Wash wash) {
+        return plainly(wash, IDS);
+    }
+
+    /**
+     * The same of some rules alone.
+     *
+     * @param asked ids as in the trade's list
+     */
+    public static List<Finding> plainly(Wash wash, Set<String> asked) {
         List<Finding> found = new ArrayList<>();
         for (Rule rule : RULES) {
-            found.addAll(rule.findings(wash));
+            if (asked.contains(rule.id())) {
+                found.addAll(rule.findings(wash));
+            }
         }
         found.sort(Comparator.comparing(Finding::severity).thenComparing(f -> f.step() == null ? -1 : f.step()));
         return found;

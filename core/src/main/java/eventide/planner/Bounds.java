@@ -13,6 +13,13 @@ import java.util.concurrent.ConcurrentHashMap;
 final class Bounds {
     static final double IMPOSSIBLE = Double.NEGATIVE_INFINITY;
 
+    /** What a bound rests on: what is sure of any layers, of just these, or of just these bottles. */
+    private enum Closeness {
+        ANY,
+        LAYERED,
+        EXACT
+    }
+
     private static final Grounds.Kind[] KINDS = Grounds.Kind.values();
 
     private final Slots slots;
@@ -41,34 +48,53 @@ final class Bounds {
     }
 
     /**
+     * Whichever layers a branch comes to have.
+     *
      * @param taken by slot, null where that is still open
-     * @param exactly worked out for just these products instead of looked up
      */
-    double most(Frame frame, Option[] taken, boolean exactly) {
-        return most(frame, taken, exactly, null);
-    }
-
-    /** As {@link #most}, for the plans of a branch that leave this slot empty, whatever else they decide. */
-    double mostWithout(Slot left, Frame frame, Option[] taken) {
-        return most(frame, taken, false, left);
-    }
-
-    private double most(Frame frame, Option[] taken, boolean exactly, Slot left) {
+    double mostOfAny(Frame frame, Option[] taken) {
         double most = IMPOSSIBLE;
         for (Grounds.Kind kind : KINDS) {
-            if (!isPossible(kind, taken)) {
-                continue;
-            }
-            Grounds.Ground ground = exactly
-                    ? grounds.of(frame, kind, guardsAtAll(taken), Slots.water(taken), Layers.of(taken, foamUnder), hold)
-                    : grounds.ofAny(frame, kind, guards(taken), hold);
-            if (ground.beyond() == null) {
-                most = Math.max(most, most(ground, taken, exactly, left));
-            } else {
-                beyond.merge(ground.beyond(), 1, Integer::sum);
+            if (isPossible(kind, taken)) {
+                Grounds.Ground ground = grounds.ofAny(frame, kind, guards(taken), hold);
+                most = Math.max(most, isWithin(ground) ? most(ground, taken, Closeness.ANY) : IMPOSSIBLE);
             }
         }
         return most;
+    }
+
+    /** What is sure of the layers a branch has; each is decided, if only as a group of bottles. */
+    Grounds.Ground layered(Frame frame, Option[] taken) {
+        boolean guards = Arrays.stream(taken).anyMatch(Option::mayGuard);
+        return grounds.of(frame, kind(taken), guards, Slots.water(taken), Layers.of(taken, foamUnder), hold);
+    }
+
+    /**
+     * @param ground of the branch's layers
+     */
+    double most(Grounds.Ground ground, Option[] taken) {
+        return isWithin(ground) ? most(ground, taken, Closeness.LAYERED) : IMPOSSIBLE;
+    }
+
+    /** For just these products, worked out instead of looked up. */
+    double mostExactly(Frame frame, Option[] taken) {
+        Grounds.Ground ground = layered(frame, taken);
+        return isWithin(ground) ? most(ground, taken, Closeness.EXACT) : IMPOSSIBLE;
+    }
+
+    private boolean isWithin(Grounds.Ground ground) {
+        if (ground.beyond() != null) {
+            beyond.merge(ground.beyond(), 1, Integer::sum);
+        }
+        return ground.beyond() == null;
+    }
+
+    /** The kind of a branch whose slots are all decided. */
+    private static Grounds.Kind kind(Option[] taken) {
+        return Arrays.stream(KINDS)
+                .filter(kind -> isPossible(kind, taken))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** Whether a branch can still come to be of a kind. */
@@ -102,21 +128,16 @@ final class Bounds {
         return gel != null && gel.guards();
     }
 
-    private static boolean guardsAtAll(Option[] taken) {
-        return Arrays.stream(taken)
-                .anyMatch(option -> option.product() != null && option.product().guardsHeat());
-    }
-
     /**
      * Nothing that misses its water does any better for it, so all is taken as met. Of the slots still open none may be
      * taken, or one, or more: each has its cost, whatever it brings.
      */
-    private double most(Grounds.Ground ground, Option[] taken, boolean exactly, Slot left) {
+    private double most(Grounds.Ground ground, Option[] taken, Closeness how) {
         double fixed = Worth.ROUNDING - Worth.LAYER_COSTS * ground.layers();
         boolean buildsUp = false;
         for (Option option : taken) {
             buildsUp |= option != null && option.buildsUp();
-            if (option != null && !exactly) {
+            if (option != null && how == Closeness.ANY) {
                 fixed -= option.leastCosts();
             } else if (option != null && !option.isEmpty()) {
                 fixed -= Worth.LAYER_COSTS;
@@ -124,14 +145,13 @@ final class Bounds {
         }
         fixed -= buildsUp && !grounds.isLifted() ? Worth.NOTE_COSTS : 0;
         double most = IMPOSSIBLE;
-        boolean isLeft = left != null && taken[left.ordinal()] == null;
-        int open = open(taken) - (isLeft ? 1 : 0);
+        int open = open(taken);
         for (int further = 0; further <= open; further++) {
-            Worn elsewhere = worn(taken, further, false, left);
+            Worn elsewhere = worn(taken, further, false);
             // Foam over gel goes on the crown alone; without both, the crown wears what the rest does.
             boolean differs = crownSpared || !foamUnder && mayDiffer(taken, further);
-            Worn crown = differs ? worn(taken, further, true, left) : elsewhere;
-            double worth = exactly
+            Worn crown = differs ? worn(taken, further, true) : elsewhere;
+            double worth = how == Closeness.EXACT
                     ? ground.outlook().mostExactly(elsewhere, crown)
                     : ground.outlook().most(elsewhere, crown);
             // Of the open ones only mousse takes no time of its own: it stands in for the gel, or is patted on the
@@ -148,7 +168,7 @@ final class Bounds {
     }
 
     /** Bounds of what is worn: decided slots as they are, and from nothing to the most that so many open ones bring. */
-    private Worn worn(Option[] taken, int further, boolean crown, Slot left) {
+    private Worn worn(Option[] taken, int further, boolean crown) {
         double leastBest = 0;
         double leastSecond = 0;
         double best = 0;
@@ -174,13 +194,13 @@ final class Bounds {
         if (further > 0) {
             for (int i = 0; i < taken.length; i++) {
                 Worn range = slots.range(i);
-                if (taken[i] == null && Slots.ORDER[i] != left && isHere(i, mousseHere, moistHere)) {
+                if (taken[i] == null && isHere(i, mousseHere, moistHere)) {
                     second = Math.max(second, Math.min(best, range.mostHold()));
                     best = Math.max(best, range.mostHold());
                     foam |= range.foam();
                 }
             }
-            more += richest(taken, further, mousseHere, moistHere, left);
+            more += richest(taken, further, mousseHere, moistHere);
         }
         return new Worn(least, Prospect.together(best, second), rich, rich + more, foam);
     }
@@ -194,16 +214,13 @@ final class Bounds {
     }
 
     /** The most richness that so many of the open slots bring: the richest of them. */
-    private double richest(Option[] taken, int further, boolean mousseHere, boolean moistHere, Slot left) {
+    private double richest(Option[] taken, int further, boolean mousseHere, boolean moistHere) {
         double sum = 0;
         int used = 0;
         for (int n = 0; n < further; n++) {
             int richest = -1;
             for (int i = 0; i < taken.length; i++) {
-                boolean open = taken[i] == null
-                        && (used & 1 << i) == 0
-                        && Slots.ORDER[i] != left
-                        && isHere(i, mousseHere, moistHere);
+                boolean open = taken[i] == null && (used & 1 << i) == 0 && isHere(i, mousseHere, moistHere);
                 if (open
                         && (richest < 0
                                 || slots.range(i).mostRichness()

@@ -34,6 +34,9 @@ final class Grounds {
     /** Findings that no choice of styler can take from a way of drying or shaping. */
     private static final Set<String> SURE_FINDINGS = Set.of("D5", "T4");
 
+    /** Those, and what a plan here may have against it for all its kind. */
+    private static final Set<String> ASKED = Set.of("D5", "T4", "O4", "D6");
+
     /**
      * Of the hands' own time for a further layer this much at least is added to the whole: meanwhile the hair dries, and
      * the dryer has less to do, but never as fast as under the dryer [OURS: the least found over some thousand random plans].
@@ -265,7 +268,7 @@ final class Grounds {
         Composer sparing = Composer.sparing(query, allowed, key.water());
         Wash wash = Wash.of(
                 sparing.compose(choice), query.hair(), query.goal(), query.air(), query.schools(), query.limits());
-        Predicate<Layer> open = layer -> layer.product().name().equals(STAND_IN);
+        Predicate<Layer> open = layer -> layer.product().name().equals(StandIn.NAME);
         int layers = (int) wash.layers().stream().filter(open.negate()).count();
         Least least = least(key.frame().drying());
         Time time = time(key, wash.course());
@@ -279,7 +282,7 @@ final class Grounds {
                         ? furtherCosts / ADDED_AT_LEAST + parting(composer.sections(choice))
                         : 0);
         double slow = 0;
-        for (Finding finding : Checker.plainly(wash)) {
+        for (Finding finding : Checker.plainly(wash, ASKED)) {
             boolean warned = SURE_FINDINGS.contains(finding.rule())
                     && finding.severity() != Severity.NOTE
                     && (!finding.rule().equals("D5") || isLongInAir(wash, MUCH_SOONER));
@@ -389,11 +392,7 @@ final class Grounds {
                         : SQUEEZED * Math.max(0, key.layers().count() - 1));
     }
 
-    private static final String STAND_IN = "any styler";
-
-    private Product stand(Role role, GroundKey key) {
-        boolean holds = role == Role.GEL || role == Role.MOUSSE;
-        double hold = !holds ? 0 : key.kind() == Kind.CAST ? CAST_FROM_HOLD : CAST_FROM_HOLD - .1;
-        return Product.of(STAND_IN, role, hold, 0, 0, 100).withHeatGuard(key.guards());
+    private static Product stand(Role role, GroundKey key) {
+        return new StandIn(role, key.kind() == Kind.CAST, key.guards()).bottle();
     }
 }

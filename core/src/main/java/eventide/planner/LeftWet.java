@@ -70,6 +70,6 @@ final class LeftWet {
     }
 
     private static Product stand(Role role) {
-        return Product.of("any " + role.label(), role, role == Role.GEL ? Grounds.CAST_FROM_HOLD : 0, 0, 0, 100);
+        return new StandIn(role, role == Role.GEL, false).bottle();
     }
 }

@@ -65,14 +65,20 @@ public final class Planner {
     }
 
     private void search(Details details) {
-        search = searches.computeIfAbsent(details, this::searchFor);
+        Search known = searches.get(details);
+        search = known == null ? searchFor(details, grounds(details)) : known;
+        searches.put(details, search);
     }
 
-    private Search searchFor(Details details) {
-        Grounds ground = grounds.computeIfAbsent(
+    private Search searchFor(Details details, Grounds ground) {
+        return new Search(query, filter.allowed(), frames, details, runs, ground);
+    }
+
+    /** Amounts take no time, so what is sure is sure of all of them. */
+    private Grounds grounds(Details details) {
+        return grounds.computeIfAbsent(
                 details.with(Details.Dose.ADVISED).with(details.work().foamed(false)),
                 any -> new Grounds(query, filter.allowed(), any, frames));
-        return new Search(query, filter.allowed(), frames, details, runs, ground);
     }
 
     /** The best plan with the care this hair asks for, the smaller things as usual; without it where the time does not allow it. */
@@ -119,15 +125,33 @@ public final class Planner {
 
     /** A plan of other layers, hands or amounts with the smaller things of this one, null where none is better. */
     private Judged better(Judged best) {
-        for (Details details : refinement().amounts(best.choice().details())) {
-            search(details);
-            double gain = details.equals(best.choice().details()) ? Refinement.WORTH_CHANGING : WORTH_TURNING;
-            Judged better = search.better(best.worth() + gain);
-            if (better != null) {
-                return better;
-            }
+        search(best.choice().details());
+        Judged better = search.better(best.worth() + Refinement.WORTH_CHANGING);
+        if (better != null) {
+            return better;
         }
-        return refinement().isHindered(best) ? hindered(best) : null;
+        List<Search> others = otherAmounts(best.choice().details());
+        // Side by side: nearly always none of them has anything.
+        return others.parallelStream()
+                .map(other -> other.better(best.worth() + WORTH_TURNING))
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElseGet(() -> refinement().isHindered(best) ? hindered(best) : null);
+    }
+
+    /** A search for each other pair of amounts; they share what is sure. */
+    private List<Search> otherAmounts(Details own) {
+        List<Details> others = refinement().amounts(own).stream()
+                .filter(details -> !details.equals(own))
+                .toList();
+        Grounds ground = grounds(own);
+        List<Search> made = others.parallelStream()
+                .map(details -> searches.containsKey(details) ? searches.get(details) : searchFor(details, ground))
+                .toList();
+        for (Search one : made) {
+            searches.put(one.details(), one);
+        }
+        return made;
     }
 
     /**

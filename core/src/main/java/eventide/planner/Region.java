@@ -31,7 +31,7 @@ record Region(List<Choice> unlike) {
     }
 
     /** Whether only plans without a cream can be of this part, of those on a branch. */
-    boolean lacksCream(Frame frame, Option[] taken) {
+    private boolean lacksCream(Frame frame, Option[] taken) {
         return isAlike(frame, taken, choice -> choice.cream() != null);
     }
 

@@ -58,35 +58,33 @@ final class Search {
         }
     }
 
-    /**
-     * A branch: the first slots decided, the most any plan on it can be worth, and whether that is as near as it gets. What
-     * hangs on it is worked out once, whichever part of the plans is searched.
-     */
+    /** How closely a branch has been weighed: one after the other, each only where it still promises enough. */
+    private enum Level {
+        /** By what is sure of its kind, whichever layers it has. */
+        ANY,
+        /** By what is sure of just its layers; the bottles are still to be told apart. */
+        LAYERED,
+        /** By just its bottles. */
+        EXACT
+    }
+
+    /** A branch, and the most any plan on it can be worth. What hangs on it is worked out once, whichever part is searched. */
     private static final class Node {
         private final Frame frame;
         private final Option[] taken;
-        /** The slot decided last, or more closely; -1 before the first. */
-        private final int last;
+        private final Level level;
+        /** What is sure of its layers; null at other levels. */
+        private final Grounds.Ground ground;
 
         private final double most;
-        private final boolean exactly;
         private volatile List<Node> next;
 
-        Node(Frame frame, Option[] taken, int last, double most, boolean exactly) {
+        Node(Frame frame, Option[] taken, Level level, Grounds.Ground ground, double most) {
             this.frame = frame;
             this.taken = taken;
-            this.last = last;
+            this.level = level;
+            this.ground = ground;
             this.most = most;
-            this.exactly = exactly;
-        }
-
-        boolean isWhole() {
-            return Slots.next(taken) < 0 && !isOpen();
-        }
-
-        /** The last slot decided holds several that are still to be told apart. */
-        boolean isOpen() {
-            return last >= 0 && !taken[last].isOne();
         }
     }
 
@@ -107,7 +105,7 @@ final class Search {
                 || mousse == null && query.hair().strand() == Strand.FINE;
         this.gels = slots.singles(Slot.GEL).size() > 1;
         this.roots = this.frames.stream()
-                .map(frame -> bounded(frame, new Option[Slots.ORDER.length], -1, false))
+                .map(frame -> any(frame, new Option[Slots.ORDER.length]))
                 .toList();
     }
 
@@ -134,7 +132,7 @@ final class Search {
     /** The most a plan can be worth, as the search sees it before that plan is run. */
     double bound(Choice choice) {
         Option[] taken = slots.worn(choice);
-        return bounds.most(choice.frame(), taken, true);
+        return bounds.mostExactly(choice.frame(), taken);
     }
 
     private List<Frame> partedFrames() {
@@ -190,7 +188,7 @@ final class Search {
             if (hopeless || runs.size() - begun >= (best == null ? MOST_WITHOUT_ANY : MOST_RUNS)) {
                 break;
             }
-            if (node.exactly) {
+            if (node.level == Level.EXACT) {
                 ready.add(open.poll());
                 continue;
             }
@@ -202,7 +200,7 @@ final class Search {
             growing.parallelStream().forEach(this::next);
             for (Node grown : growing) {
                 for (Node child : next(grown)) {
-                    if (child.most >= needed && (grown.isWhole() || isIn(region, child, needed))) {
+                    if (child.most >= needed && region.mayBeUnlike(child.frame, child.taken)) {
                         open.add(child);
                     }
                 }
@@ -211,18 +209,8 @@ final class Search {
         return best;
     }
 
-    /** Whether a branch may hold a plan of a region that is worth so much. */
-    private boolean isIn(Region region, Node node, double needed) {
-        if (!region.mayBeUnlike(node.frame, node.taken)) {
-            return false;
-        }
-        return node.taken[Slot.CREAM.ordinal()] != null
-                || !region.lacksCream(node.frame, node.taken)
-                || bounds.mostWithout(Slot.CREAM, node.frame, node.taken) >= needed;
-    }
-
     private static boolean isGrowing(Node node, double needed) {
-        return node != null && !node.exactly && node.most >= needed;
+        return node != null && node.level != Level.EXACT && node.most >= needed;
     }
 
     /** The best feasible plan done the same way that differs in this layer and no other, null for none. */
@@ -251,7 +239,7 @@ final class Search {
 
     /** A whole plan with a bound that costs nothing to look up: what is asked once is as soon run as weighed closely. */
     private Node promising(Frame frame, Option[] taken) {
-        return new Node(frame, taken, -1, bounds.most(frame, taken, false), true);
+        return new Node(frame, taken, Level.EXACT, null, bounds.mostOfAny(frame, taken));
     }
 
     private Planner.Judged bestOf(List<Node> whole) {
@@ -282,44 +270,51 @@ final class Search {
         return best;
     }
 
-    /** What hangs on a branch, as far as the region allows it. */
-    private List<Node> children(Region region, Node node) {
-        return next(node).stream()
-                .filter(child -> region.mayBeUnlike(child.frame, child.taken))
-                .toList();
-    }
-
-    /** The slot that is decided next, or more closely. */
-    private static int at(Node node) {
-        return node.isOpen() ? node.last : Slots.next(node.taken);
-    }
-
-    /** A branch with its next slot decided, or its last one more closely, in each way; a whole one parted and weighed exactly. */
+    /** A branch weighed more closely, or with one thing more decided in each way. */
     private List<Node> next(Node node) {
         if (node.next == null) {
-            node.next = node.isWhole() ? parted(node) : grown(node);
+            node.next = grown(node);
         }
         return node.next;
+    }
+
+    /** First which layers there are, then which bottles, the number of sections last. */
+    private List<Node> grown(Node node) {
+        if (node.level == Level.ANY) {
+            int undecided = Slots.undecided(node.taken);
+            return undecided < 0
+                    ? List.of(layered(node.frame, node.taken, bounds.layered(node.frame, node.taken)))
+                    : with(node, undecided, slots.of(Slots.ORDER[undecided]));
+        }
+        int widest = Slots.widest(node.taken);
+        return widest < 0 ? parted(node) : with(node, widest, node.taken[widest].members());
+    }
+
+    private List<Node> with(Node node, int slot, List<Option> options) {
+        List<Node> grown = new ArrayList<>();
+        for (Option option : options) {
+            Option[] taken = node.taken.clone();
+            taken[slot] = option;
+            if (!isOutOfPlace(taken) && !isRepeated(node.frame, taken)) {
+                grown.add(node.level == Level.ANY ? any(node.frame, taken) : layered(node.frame, taken, node.ground));
+            }
+        }
+        return grown;
     }
 
     private List<Node> parted(Node node) {
         return parted(node.frame).stream()
                 .filter(frame -> !isRepeated(frame, node.taken))
-                .map(frame -> bounded(frame, node.taken, node.last, true))
+                .map(frame -> new Node(frame, node.taken, Level.EXACT, null, bounds.mostExactly(frame, node.taken)))
                 .toList();
     }
 
-    private List<Node> grown(Node node) {
-        int at = at(node);
-        List<Node> grown = new ArrayList<>();
-        for (Option option : node.isOpen() ? node.taken[at].members() : slots.of(Slots.ORDER[at])) {
-            Option[] taken = node.taken.clone();
-            taken[at] = option;
-            if (!isOutOfPlace(taken) && !isRepeated(node.frame, taken)) {
-                grown.add(bounded(node.frame, taken, at, false));
-            }
-        }
-        return grown;
+    private Node any(Frame frame, Option[] taken) {
+        return new Node(frame, taken, Level.ANY, null, bounds.mostOfAny(frame, taken));
+    }
+
+    private Node layered(Frame frame, Option[] taken, Grounds.Ground ground) {
+        return new Node(frame, taken, Level.LAYERED, ground, bounds.most(ground, taken));
     }
 
     /** Mousse goes instead of gel where that is the school, and usually on fine hair; elsewhere with it, where there is any [CP]. */
@@ -344,9 +339,9 @@ final class Search {
     /** Straight down the most promising branch: a first plan to measure the others by; null where it is not feasible. */
     private Planner.Judged dive(Region region, Node from) {
         Node node = from;
-        while (node != null && !node.exactly) {
-            List<Node> next = node.isWhole() ? next(node) : children(region, node);
-            node = next.stream()
+        while (node != null && node.level != Level.EXACT) {
+            node = next(node).stream()
+                    .filter(child -> region.mayBeUnlike(child.frame, child.taken))
                     .max(Comparator.comparingDouble(child -> child.most))
                     .orElse(null);
         }
@@ -376,9 +371,5 @@ final class Search {
         Map<String, Integer> all = new HashMap<>(runs.broken());
         bounds.beyond().forEach((limit, times) -> all.merge(limit, times, Integer::sum));
         return all;
-    }
-
-    private Node bounded(Frame frame, Option[] taken, int last, boolean exactly) {
-        return new Node(frame, taken, last, bounds.most(frame, taken, exactly), exactly);
     }
 }

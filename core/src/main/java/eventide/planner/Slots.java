@@ -14,6 +14,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
 
 /** The layers a plan decides, and what the shelf has for each. */
 final class Slots {
@@ -52,6 +53,16 @@ final class Slots {
 
         boolean isOne() {
             return members.isEmpty();
+        }
+
+        /** Whether any of them guards against heat. */
+        boolean mayGuard() {
+            return product == null ? members.stream().anyMatch(Option::mayGuard) : product.guardsHeat();
+        }
+
+        /** How far apart the several are, in points of hold or of richness. */
+        private double spread() {
+            return Math.max(mostHold - leastHold, mostRichness - leastRichness);
         }
     }
 
@@ -200,21 +211,32 @@ final class Slots {
         return all.heldBy(taken[isTaken(taken, Slot.GEL) ? Slot.GEL.ordinal() : Slot.MOUSSE.ordinal()].water());
     }
 
-    /**
-     * The slot to decide after those that are, -1 after the last. Those that decide most come first: the gel, without one the
-     * mousse; a mousse on the crown decides least.
-     */
-    static int next(Option[] taken) {
-        boolean held = taken[Slot.GEL.ordinal()] != null && !taken[Slot.GEL.ordinal()].isEmpty();
-        for (Slot slot : held ? HELD : ORDER) {
-            if (taken[slot.ordinal()] == null) {
-                return slot.ordinal();
-            }
-        }
-        return -1;
+    /** The first slot that is open yet, -1 for none. */
+    static int undecided(Option[] taken) {
+        return IntStream.range(0, taken.length)
+                .filter(i -> taken[i] == null)
+                .findFirst()
+                .orElse(-1);
     }
 
-    private static final Slot[] HELD = {Slot.GEL, Slot.CREAM, Slot.LEAVE_IN, Slot.MOUSSE};
+    /** The slot whose several bottles are to be told apart next, those furthest apart first; -1 where each has just one. */
+    static int widest(Option[] taken) {
+        int widest = -1;
+        double most = -1;
+        for (int i = 0; i < taken.length; i++) {
+            // Over a gel, a mousse goes on the crown alone.
+            boolean crown = i == Slot.MOUSSE.ordinal() && isTaken(taken, Slot.GEL);
+            double spread = taken[i].spread() * (crown ? CROWN_COUNTS : 1);
+            if (!taken[i].isOne() && spread > most) {
+                widest = i;
+                most = spread;
+            }
+        }
+        return widest;
+    }
+
+    /** Part of what is put on a whole head that what is put on the crown alone decides [OURS]. */
+    private static final double CROWN_COUNTS = .2;
 
     static boolean isTaken(Option[] taken, Slot slot) {
         Option option = taken[slot.ordinal()];
