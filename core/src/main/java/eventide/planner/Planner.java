@@ -136,7 +136,7 @@ public final class Planner {
                 .map(other -> other.better(best.worth() + WORTH_TURNING))
                 .filter(Objects::nonNull)
                 .findFirst()
-                .orElseGet(() -> refinement().isHindered(best) ? hindered(best) : null);
+                .orElseGet(() -> refinement().hindered(best) > 0 ? hindered(best) : null);
     }
 
     /** A search for each other pair of amounts; they share what is sure. */

@@ -51,14 +51,16 @@ final class Refinement {
 
     Planner.Judged of(Planner.Judged plan) {
         Planner.Judged best = climbed(plan, questions);
-        if (!isHindered(best)) {
+        double hindered = hindered(best);
+        if (hindered == 0) {
             return best;
         }
-        // A shorter care may leave minutes that are worth more elsewhere.
+        // A shorter care may leave minutes that are worth more elsewhere, at most about as much as limits are in the
+        // way of.
         List<Function<Choice, List<Details>>> others = questions.subList(1, questions.size());
         for (Details care : cares(best.choice())) {
             Planner.Judged other = judge.apply(best.choice().with(care));
-            if (other.isFeasible() && other != best) {
+            if (other.isFeasible() && other != best && other.worth() + hindered > best.worth() + WORTH_CHANGING) {
                 Planner.Judged climbed = climbed(other, others);
                 best = Planner.BEST_FIRST.compare(climbed, best) < 0 ? climbed : best;
             }
@@ -66,11 +68,17 @@ final class Refinement {
         return best;
     }
 
-    /** Something would be better, were it not for a limit. */
-    boolean isHindered(Planner.Judged plan) {
-        return all(plan.choice()).stream()
-                .map(details -> judge.apply(plan.choice().with(details)))
-                .anyMatch(other -> !other.isFeasible() && other.worth() > plan.worth());
+    /** Points of worth that a limit is in the way of: of each question the best answer that breaks one, together. */
+    double hindered(Planner.Judged plan) {
+        return questions.stream()
+                .mapToDouble(question -> question.apply(plan.choice()).stream()
+                        .map(details -> judge.apply(plan.choice().with(details)))
+                        .filter(other -> !other.isFeasible())
+                        .mapToDouble(other -> other.worth() - plan.worth())
+                        .filter(gain -> gain > 0)
+                        .max()
+                        .orElse(0))
+                .sum();
     }
 
     private Planner.Judged climbed(Planner.Judged plan, List<Function<Choice, List<Details>>> asked) {
