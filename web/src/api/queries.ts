@@ -1,5 +1,6 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query'
 import { answered, api } from './client'
+import { keyOf } from './keyOf'
 import type { Air, Client, Goal, Hair, Intake, Limits, Product, Role, Routine, Schools, Tests } from './types'
 
 export const todayQuery = queryOptions({
@@ -249,6 +250,10 @@ export const factsQuery = (hair: Hair) =>
 
 export type Setting = { hair: Hair; goal: Goal; air: Air; schools: Schools; limits: Limits }
 
+/** What tells one question from another. */
+export const settingKey = ({ hair, goal, air, schools, limits }: Setting) =>
+  [keyOf(hair), goal, air, schools, limits] as const
+
 /** Which assumed reading the plan hangs on most; asks nothing where none was assumed. */
 export const assumptionsQuery = (
   setting: Setting,
@@ -256,7 +261,7 @@ export const assumptionsQuery = (
   assumed: NonNullable<Intake['assumed']>,
 ) =>
   queryOptions({
-    queryKey: ['assumptions', setting, shelf.map((p) => p.id), assumed],
+    queryKey: ['assumptions', settingKey(setting), keyOf(shelf), assumed],
     queryFn: ({ signal }) =>
       answered(api.POST('/api/hair/assumptions', { body: { ...setting, shelf, assumed }, signal })),
     enabled: assumed.length > 0 && shelf.length > 0,
@@ -266,7 +271,7 @@ export const assumptionsQuery = (
 /** The same question always has the same answer, so it is asked once. */
 export const suggestQuery = (setting: Setting, shelf: Product[]) =>
   queryOptions({
-    queryKey: ['suggest', setting, shelf],
+    queryKey: ['suggest', settingKey(setting), keyOf(shelf)],
     staleTime: Infinity,
     queryFn: ({ signal }) =>
       answered(api.POST('/api/routines/suggest', { body: { ...setting, shelf }, signal })),
@@ -276,7 +281,7 @@ export const suggestQuery = (setting: Setting, shelf: Product[]) =>
 /** A routine judged; the answer keeps the routine it belongs to, for while the next is under way. */
 export const checkQuery = (setting: Setting, routine: Routine) =>
   queryOptions({
-    queryKey: ['check', setting, routine],
+    queryKey: ['check', settingKey(setting), keyOf(routine)],
     queryFn: async ({ signal }) => ({
       routine,
       judgement: await answered(api.POST('/api/routines/check', { body: { ...setting, routine }, signal })),
@@ -299,7 +304,7 @@ export const outdoorsQuery = queryOptions({
 /** Where another school would plan otherwise on this head today. */
 export const comparedSchoolsQuery = (setting: Setting, shelf: Product[]) =>
   queryOptions({
-    queryKey: ['schools', 'compared', setting, shelf.map((p) => p.id)],
+    queryKey: ['schools', 'compared', settingKey(setting), keyOf(shelf)],
     queryFn: ({ signal }) =>
       answered(api.POST('/api/routines/schools', { body: { ...setting, shelf }, signal })),
     staleTime: Infinity,
@@ -308,7 +313,7 @@ export const comparedSchoolsQuery = (setting: Setting, shelf: Product[]) =>
 /** What today's air makes the plan do. */
 export const airChangesQuery = (setting: Setting, shelf: Product[]) =>
   queryOptions({
-    queryKey: ['air', 'changes', setting, shelf.map((p) => p.id)],
+    queryKey: ['air', 'changes', settingKey(setting), keyOf(shelf)],
     queryFn: ({ signal }) => answered(api.POST('/api/routines/air', { body: { ...setting, shelf }, signal })),
     placeholderData: (previous) => previous,
   })
@@ -316,7 +321,7 @@ export const airChangesQuery = (setting: Setting, shelf: Product[]) =>
 /** Two routines on one head. */
 export const compareQuery = (setting: Setting, one: Routine, other: Routine | undefined) =>
   queryOptions({
-    queryKey: ['compare', setting, one, other],
+    queryKey: ['compare', settingKey(setting), keyOf(one), other === undefined ? undefined : keyOf(other)],
     queryFn: ({ signal }) =>
       answered(api.POST('/api/routines/compare', { body: { ...setting, one, other: other ?? one }, signal })),
     enabled: other !== undefined,

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { Select } from 'radix-ui'
+import { useState } from 'react'
 import { actionsQuery } from '../../api/queries'
 import type { ActionCard, Step } from '../../api/types'
 
@@ -20,11 +21,14 @@ const PHASE: Record<ActionCard['phase'], string> = {
 /** Every action there is, by the part of the work it belongs to; nothing is added until one is chosen. */
 export function AddStep({ onAdd, after }: AddStepProps) {
   const cards = useQuery(actionsQuery).data ?? []
+  const [open, setOpen] = useState(false)
   const label = after === undefined ? 'Add a step at the end' : `Add a step after ${after + 1}`
   return (
     <div className="px-4 py-2">
       <Select.Root
         value=""
+        open={open}
+        onOpenChange={setOpen}
         onValueChange={(value) => {
           const card = cards.find((c) => c.action === value)
           if (card !== undefined) onAdd(card.action)
@@ -44,27 +48,30 @@ export function AddStep({ onAdd, after }: AddStepProps) {
             sideOffset={2}
             className="border-ink bg-paper text-ink z-20 max-h-(--radix-select-content-available-height) w-(--radix-select-trigger-width) overflow-y-auto border"
           >
-            <Select.Viewport className="p-1">
-              {(Object.keys(PHASE) as ActionCard['phase'][]).map((phase) => (
-                <Select.Group key={phase}>
-                  <Select.Label className="label px-3 pt-2 pb-0.5">{PHASE[phase]}</Select.Label>
-                  {cards
-                    .filter((card) => card.phase === phase)
-                    .map((card) => (
-                      <Select.Item
-                        key={card.action}
-                        value={card.action}
-                        className="data-[highlighted]:bg-ink data-[highlighted]:text-paper px-3 py-1 outline-none"
-                      >
-                        <Select.ItemText>{card.label}</Select.ItemText>
-                      </Select.Item>
-                    ))}
-                </Select.Group>
-              ))}
-            </Select.Viewport>
+            <Select.Viewport className="p-1">{open && <Actions cards={cards} />}</Select.Viewport>
           </Select.Content>
         </Select.Portal>
       </Select.Root>
     </div>
   )
+}
+
+/** Forty of them: made only once the list is opened, for the page is drawn anew at every tap. */
+function Actions({ cards }: { cards: readonly ActionCard[] }) {
+  return (Object.keys(PHASE) as ActionCard['phase'][]).map((phase) => (
+    <Select.Group key={phase}>
+      <Select.Label className="label px-3 pt-2 pb-0.5">{PHASE[phase]}</Select.Label>
+      {cards
+        .filter((card) => card.phase === phase)
+        .map((card) => (
+          <Select.Item
+            key={card.action}
+            value={card.action}
+            className="data-[highlighted]:bg-ink data-[highlighted]:text-paper px-3 py-1 outline-none"
+          >
+            <Select.ItemText>{card.label}</Select.ItemText>
+          </Select.Item>
+        ))}
+    </Select.Group>
+  ))
 }

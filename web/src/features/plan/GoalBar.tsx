@@ -1,7 +1,9 @@
 import { ToggleGroup } from 'radix-ui'
+import { memo } from 'react'
 import { minutesText } from '../../api/words'
 import { Stepper } from '../../ui/Stepper'
-import { degree, minutesBy, WISHES, wished } from './nearby'
+import { useSame } from '../../ui/useSame'
+import { degree, minutesBy, WISHES, wished, type Wish } from './nearby'
 import type { PlanDraft } from './planState'
 
 type GoalBarProps = {
@@ -14,15 +16,13 @@ const DEGREES = ['does not matter', 'a little', 'wanted', 'above all']
 /** What is wanted and how long there is: a few large controls. */
 export function GoalBar({ draft, onChange }: GoalBarProps) {
   const { goal, limits } = draft
+  const wish = useSame((wanted: Wish, value: number) => {
+    onChange({ goal: wished(goal, wanted, value) })
+  })
   return (
     <div className="mb-2 flex print:hidden flex-wrap items-center gap-x-5 gap-y-1.5">
-      {WISHES.map(([wish, label]) => (
-        <Wish
-          key={wish}
-          label={label}
-          value={degree(goal, wish)}
-          onChange={(value) => onChange({ goal: wished(goal, wish, value) })}
-        />
+      {WISHES.map(([wanted, label]) => (
+        <Staff key={wanted} wish={wanted} label={label} value={degree(goal, wanted)} onChange={wish} />
       ))}
       <div className="ml-auto flex items-center gap-1.5">
         <span className="label">Time</span>
@@ -42,10 +42,10 @@ export function GoalBar({ draft, onChange }: GoalBarProps) {
   )
 }
 
-type WishProps = { label: string; value: number; onChange: (value: number) => void }
+type StaffProps = { wish: Wish; label: string; value: number; onChange: (wish: Wish, value: number) => void }
 
 /** Three marks on a staff: none to above all. */
-function Wish({ label, value, onChange }: WishProps) {
+const Staff = memo(function Staff({ wish, label, value, onChange }: StaffProps) {
   return (
     <div className="flex items-center gap-2">
       <span className="label">{label}</span>
@@ -54,7 +54,7 @@ function Wish({ label, value, onChange }: WishProps) {
         aria-label={label}
         value={String(value)}
         onValueChange={(next) => {
-          if (next !== '') onChange(Number(next))
+          if (next !== '') onChange(wish, Number(next))
         }}
         className="flex"
       >
@@ -72,4 +72,4 @@ function Wish({ label, value, onChange }: WishProps) {
       </ToggleGroup.Root>
     </div>
   )
-}
+})

@@ -1,3 +1,4 @@
+import { memo, useDeferredValue } from 'react'
 import type { Client, Judgement, Routine } from '../../api/types'
 import { minutesText, stepLine } from '../../api/words'
 import { TideChart } from '../../chart/TideChart'
@@ -9,8 +10,20 @@ type PrintedCardProps = {
   beginsAt: string | undefined
 }
 
-/** One page to take along: the tide, the steps with amounts, the cautions. The first name only. */
-export function PrintedCard({ client, routine, judgement, beginsAt }: PrintedCardProps) {
+/** One page to take along. Nobody sees it on the screen, so it is drawn once the screen has answered. */
+export function PrintedCard(card: PrintedCardProps) {
+  return (
+    <Card
+      client={useDeferredValue(card.client)}
+      routine={useDeferredValue(card.routine)}
+      judgement={useDeferredValue(card.judgement)}
+      beginsAt={card.beginsAt}
+    />
+  )
+}
+
+/** The tide, the steps with amounts, the cautions. The first name only. */
+const Card = memo(function Card({ client, routine, judgement, beginsAt }: PrintedCardProps) {
   const { tide, amounts, cautions, outcome } = judgement
   return (
     <section className="card hidden print:block" aria-hidden>
@@ -59,4 +72,4 @@ export function PrintedCard({ client, routine, judgement, beginsAt }: PrintedCar
       </ul>
     </section>
   )
-}
+})

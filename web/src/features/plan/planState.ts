@@ -37,6 +37,13 @@ export function isPlanDraft(value: unknown): value is PlanDraft {
   )
 }
 
+/** Without the older half of what could be undone, and what was undone; undefined where nothing is left to spare. */
+export function shortened(draft: PlanDraft): PlanDraft | undefined {
+  const { past, future } = draft
+  if (past.length === 0 && future === undefined) return undefined
+  return { ...without(draft, 'future'), past: past.slice(Math.ceil(past.length / 2)) }
+}
+
 function asking(draft: PlanDraft): Asking {
   const { goal, limits, schools, air, beginsAt } = draft
   return {

@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useEffect } from 'react'
-import { suggestQuery, type Setting } from '../../api/queries'
+import { keyOf } from '../../api/keyOf'
+import { settingKey, suggestQuery, type Setting } from '../../api/queries'
 import type { Product } from '../../api/types'
 import { nearby } from './nearby'
 
@@ -20,7 +21,7 @@ const pause = (ms: number) => new Promise((done) => setTimeout(done, ms))
  */
 export function useLookAhead(setting: Setting, shelf: Product[], ready: boolean) {
   const queries = useQueryClient()
-  const asked = JSON.stringify([setting, shelf])
+  const asked = JSON.stringify([settingKey(setting), keyOf(shelf)])
   useEffect(() => {
     if (!ready) return
     let current: Setting | undefined
