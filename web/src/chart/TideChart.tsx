@@ -38,11 +38,12 @@ type TideChartProps = {
 /** Width of the drawing on paper, in its own pixels. */
 const PAPER = 760
 
+/** Where a kind of wetness begins, its word, and where it ends. */
 const BANDS = [
-  [75, 'soaking'],
-  [60, 'wet'],
-  [35, 'damp'],
-  [10, 'nearly dry'],
+  [75, 'soaking', 90],
+  [60, 'wet', 75],
+  [35, 'damp', 60],
+  [10, 'nearly dry', 35],
 ] as const
 
 /** Water over time: minutes across, wetness down the side, every step hung where the water will be at its turn. */
@@ -94,7 +95,7 @@ export function TideChart(props: TideChartProps) {
         />
         <path d={area(roots, s, 0)} fill="var(--shallow)" />
         <path d={area(lengths, s, 0)} fill="url(#deep)" />
-        {BANDS.map(([from, word]) => (
+        {BANDS.map(([from, word, to]) => (
           <g key={word} className="figures" fontSize={narrow ? 10 : 12}>
             <line
               x1={box.left}
@@ -110,7 +111,7 @@ export function TideChart(props: TideChartProps) {
             {!narrow && (
               <text
                 x={width - box.right - 6}
-                y={s.y(from) + 13}
+                y={s.y((from + to) / 2) + 4}
                 textAnchor="end"
                 fill="var(--muted)"
                 fontWeight={500}
@@ -228,7 +229,8 @@ function WaterNames({ tide, s, posts }: WaterNamesProps) {
   tide.minutes.forEach((minute, i) => {
     const gap = (tide.roots[i] ?? 0) - (tide.lengths[i] ?? 0)
     const inside = s.x(minute) > s.x(0) + 70 && s.x(minute) < s.x(s.lastMinute) - 80
-    const clear = posts.every((post) => Math.abs(s.x(post) - s.x(minute) - 20) > 40)
+    // "lengths" stands to the left of the place, "roots" to the right
+    const clear = posts.every((post) => s.x(post) < s.x(minute) - 62 || s.x(post) > s.x(minute) + 45)
     if (inside && clear && gap > best.gap) best = { minute, gap }
   })
   if (best.gap < 6) return null

@@ -317,10 +317,11 @@ final class Presentation {
                 .limit(3)
                 .forEach(s -> parts.add(String.format(
                         Locale.ROOT,
-                        "%s %s%.1f",
-                        s == ScoreName.SHRINKAGE ? "shrinkage %" : s.word(),
+                        "%s %s%.1f%s",
+                        s == ScoreName.SHRINKAGE ? "shrinkage" : s.word(),
                         b.of(s) < a.of(s) ? "−" : "+",
-                        Math.abs(b.of(s) - a.of(s)))));
+                        Math.abs(b.of(s) - a.of(s)),
+                        s == ScoreName.SHRINKAGE ? "\u00a0%" : "")));
         if (b.weight() > 5.5 && b.weight() > a.weight() + .3) {
             parts.add("weighed down");
         }
