@@ -40,6 +40,8 @@ public final class Wash {
     /** Found on first asking. */
     private final Map<StepPlace, Set<Zone>> zonesReached = new ConcurrentHashMap<>();
 
+    private final Map<Zone, List<Visit>> stylingByZone = new ConcurrentHashMap<>();
+
     private final double castMinute;
     private final int lastRinse;
     private final List<StepPlace> places;
@@ -150,6 +152,21 @@ public final class Wash {
 
     public List<Layer> layersIn(Zone zone) {
         return layersByZone.get(zone);
+    }
+
+    /** Every turn of hands or air at a zone once the hair is washed, in the order of time. */
+    public List<Visit> stylingIn(Zone zone) {
+        return stylingByZone.computeIfAbsent(zone, this::styling);
+    }
+
+    private List<Visit> styling(Zone zone) {
+        List<Visit> found = new ArrayList<>();
+        for (Visit visit : course.visits()) {
+            if (visit.place().index() > lastRinse && visit.isIn(zone)) {
+                found.add(visit);
+            }
+        }
+        return found;
     }
 
     /** Hands are on some hair of a zone in this step. */

@@ -37,11 +37,8 @@ final class DryingEffect implements Effect {
         boolean blown = false;
         boolean hot = false;
         boolean clipped = false;
-        for (Visit visit : wash.course().visits()) {
+        for (Visit visit : wash.stylingIn(ledger.zone())) {
             Step step = visit.step();
-            if (!visit.isIn(ledger.zone()) || visit.place().index() <= wash.lastRinse()) {
-                continue;
-            }
             blown |= isBlown(visit);
             hot |= step.action().isDryer() && step.heat() == Heat.HOT && step.action() != Action.HOVER;
             clipped |= step.action() == Action.CLIP_ROOTS;

@@ -35,10 +35,8 @@ final class FinishEffect implements Effect {
     }
 
     static boolean isBroken(Wash wash, Zone zone) {
-        for (Visit visit : wash.course().visits()) {
-            if (visit.step().action() == Action.BREAK_CAST
-                    && visit.isIn(zone)
-                    && visit.place().index() > wash.lastRinse()) {
+        for (Visit visit : wash.stylingIn(zone)) {
+            if (visit.step().action() == Action.BREAK_CAST) {
                 return true;
             }
         }

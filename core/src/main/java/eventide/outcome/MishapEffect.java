@@ -24,10 +24,7 @@ final class MishapEffect implements Effect {
         boolean hasCast = ProductEffect.strongestHold(wash, ledger.zone()) >= Constants.TOUCHED_FROM_HOLD;
         boolean touched = false;
         boolean pulled = false;
-        for (Visit visit : wash.course().visits()) {
-            if (!visit.isIn(ledger.zone()) || visit.place().index() <= wash.lastRinse()) {
-                continue;
-            }
+        for (Visit visit : wash.stylingIn(ledger.zone())) {
             pulled |= Clumps.arePulledApart(wash, visit);
             touched |= hasCast
                     && touches(wash, visit.step())
@@ -58,12 +55,8 @@ final class MishapEffect implements Effect {
      */
     static void slowInAir(Wash wash, double part, Ledger ledger) {
         double minutes = 0;
-        for (Visit visit : wash.course().visits()) {
-            if (visit.step().action() == Action.AIR
-                    && visit.isIn(ledger.zone())
-                    && visit.place().index() > wash.lastRinse()) {
-                minutes += visit.minutes();
-            }
+        for (Visit visit : wash.stylingIn(ledger.zone())) {
+            minutes += visit.step().action() == Action.AIR ? visit.minutes() : 0;
         }
         double damp = Math.max(0, wash.air().dewPointC() - DAMP_ROOM_C);
         double points = DAMP_AIR_FRIZZES_PER_HOUR * part * minutes / 60 * damp / 3;

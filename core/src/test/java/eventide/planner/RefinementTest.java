@@ -10,10 +10,12 @@ import eventide.product.Role;
 import eventide.routine.Action;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import org.testng.annotations.Test;
 
@@ -37,82 +39,74 @@ public class RefinementTest {
                 query, new Preparation(query, new Bottles(query, new ShelfFilter(query).allowed())), search::judge);
     }
 
-    @Test
-    public void noOtherAnswerToAnyQuestionIsBetter() {
-        Random random = new Random(95);
-        Set<Details> chosen = new HashSet<>();
-        for (int i = 0; i < 60; i++) {
+    /** A plan settled on a random shelf, and what it could be laid beside. */
+    private record Settled(Planner.Judged best, Search search, Refinement refinement, Random random, String shelf) {
+        void holdsAgainst(Planner.Judged other, double by) {
+            assertTrue(
+                    !other.isFeasible() || other.worth() <= best.worth() + by,
+                    other.choice() + " beats " + best.choice() + " by " + (other.worth() - best.worth()) + ", "
+                            + shelf);
+        }
+    }
+
+    private static void onRandomShelves(long seed, int shelves, Consumer<Settled> look) {
+        Random random = new Random(seed);
+        for (int i = 0; i < shelves; i++) {
             Query query = query(random);
             Planner.Judged best = Planner.bestOf(query, frame -> true);
-            if (best == null) {
-                continue;
-            }
-            chosen.add(best.choice().details());
-            Search search = Planner.search(query);
-            for (Details other : refinement(query, search).all(best.choice())) {
-                Planner.Judged plan = search.judge(best.choice().with(other));
-                assertTrue(
-                        !plan.isFeasible() || plan.worth() <= best.worth() + Refinement.WORTH_CHANGING + 1e-5,
-                        other + " beats " + best.choice().details() + ", case " + i);
+            if (best != null) {
+                Search search = Planner.search(query);
+                look.accept(new Settled(best, search, refinement(query, search), random, "shelf " + i));
             }
         }
+    }
+
+    @Test
+    public void noOtherAnswerToAnyQuestionIsBetter() {
+        Set<Details> chosen = new HashSet<>();
+        onRandomShelves(95, 60, settled -> {
+            Choice own = settled.best().choice();
+            chosen.add(own.details());
+            for (Details other : settled.refinement().all(own)) {
+                settled.holdsAgainst(settled.search().judge(own.with(other)), Refinement.WORTH_CHANGING + 1e-5);
+            }
+        });
         assertTrue(chosen.size() > 20, "decided, not fixed: " + chosen.size());
     }
 
     /** Each of several may be too little a gain to change what stands. */
     @Test
     public void noMixtureOfAnswersIsMuchBetterEither() {
-        Random random = new Random(97);
-        int tried = 0;
-        for (int i = 0; i < 40; i++) {
-            Query query = query(random);
-            Planner.Judged best = Planner.bestOf(query, frame -> true);
-            if (best == null) {
-                continue;
-            }
-            Search search = Planner.search(query);
-            Refinement refinement = refinement(query, search);
-            for (int k = 0; k < 60; k++) {
-                Choice mixed = best.choice();
+        int each = 60;
+        List<Integer> tried = new ArrayList<>();
+        onRandomShelves(97, 40, settled -> {
+            tried.add(each);
+            for (int k = 0; k < each; k++) {
+                Choice mixed = settled.best().choice();
                 for (int change = 0; change < 4; change++) {
-                    List<Details> all = refinement.all(mixed);
-                    mixed = mixed.with(all.get(random.nextInt(all.size())));
+                    List<Details> all = settled.refinement().all(mixed);
+                    mixed = mixed.with(all.get(settled.random().nextInt(all.size())));
                 }
-                Planner.Judged plan = search.judge(mixed);
-                tried++;
-                assertTrue(
-                        !plan.isFeasible() || plan.worth() <= best.worth() + 3 * Refinement.WORTH_CHANGING,
-                        mixed.details() + " beats " + best.choice().details() + " by " + (plan.worth() - best.worth())
-                                + ", case " + i);
+                settled.holdsAgainst(settled.search().judge(mixed), 3 * Refinement.WORTH_CHANGING);
             }
-        }
-        assertTrue(tried > 1500, "mixtures: " + tried);
+        });
+        assertTrue(tried.size() > 25, "shelves: " + tried.size());
     }
 
     /** The other half of {@link #noOtherAnswerToAnyQuestionIsBetter}: neither is better otherwise with the other as it stands. */
     @Test
     public void noOtherLayersAreBetterWithTheSameSmallerThings() {
-        Random random = new Random(98);
-        Set<Details> others = new HashSet<>();
-        for (int i = 0; i < 25; i++) {
-            Query query = query(random);
-            Planner.Judged best = Planner.bestOf(query, frame -> true);
-            if (best == null) {
-                continue;
+        Set<Details> unusual = new HashSet<>();
+        onRandomShelves(98, 25, settled -> {
+            Details own = settled.best().choice().details();
+            if (!settled.search().details().equals(own)) {
+                unusual.add(own);
             }
-            Search search = Planner.search(query);
-            others.add(
-                    search.details().equals(best.choice().details())
-                            ? null
-                            : best.choice().details());
-            for (Choice choice : search.everything()) {
-                Planner.Judged plan = search.judge(choice.with(best.choice().details()));
-                assertTrue(
-                        !plan.isFeasible() || plan.worth() <= best.worth() + Refinement.WORTH_CHANGING + 1e-5,
-                        choice + " beats " + best.choice() + ", case " + i);
+            for (Choice choice : settled.search().everything()) {
+                settled.holdsAgainst(settled.search().judge(choice.with(own)), Refinement.WORTH_CHANGING + 1e-5);
             }
-        }
-        assertTrue(others.size() > 8, "otherwise than usual: " + others.size());
+        });
+        assertTrue(unusual.size() > 8, "otherwise than usual: " + unusual.size());
     }
 
     /** Points of worth that deciding everything at once may still gain over settling it by turns [OURS: most gain nothing]. */
@@ -120,25 +114,12 @@ public class RefinementTest {
 
     @Test
     public void settlingTheSmallerThingsOfOtherPlansGainsLittle() {
-        Random random = new Random(99);
-        for (int i = 0; i < 12; i++) {
-            Query query = query(random);
-            Planner.Judged best = Planner.bestOf(query, frame -> true);
-            if (best == null) {
-                continue;
-            }
-            Search search = Planner.search(query);
-            Refinement refinement = refinement(query, search);
-            double most = search.everything().stream()
-                    .map(search::judge)
-                    .filter(Planner.Judged::isFeasible)
-                    .sorted(Planner.BEST_FIRST)
-                    .limit(15)
-                    .mapToDouble(plan -> refinement.of(plan).worth())
-                    .max()
-                    .orElseThrow();
-            assertTrue(most <= best.worth() + LITTLE, most + " against " + best.worth() + ", case " + i);
-        }
+        onRandomShelves(99, 12, settled -> settled.search().everything().stream()
+                .map(settled.search()::judge)
+                .filter(Planner.Judged::isFeasible)
+                .sorted(Planner.BEST_FIRST)
+                .limit(15)
+                .forEach(plan -> settled.holdsAgainst(settled.refinement().of(plan), LITTLE)));
     }
 
     private static Suggestion dry(List<Product> shelf, double minutes) {

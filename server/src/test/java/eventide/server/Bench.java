@@ -40,7 +40,13 @@ public final class Bench {
             double read =
                     median("a label of 60 ingredients", CALLS, () -> server.postUnread("/api/labels/read", label));
             print("label, above the no-op", read - nothing);
-            for (int products : new int[] {60, 300}) {
+            double longest = median(
+                    "check, 30 steps, 12 sections",
+                    CALLS,
+                    () -> server.postUnread(
+                            "/api/routines/check", question + ",\"routine\":" + Bodies.LONG_ROUTINE + "}"));
+            print("check, 30 steps, 12 sections, above the no-op", longest - nothing);
+            for (int products : new int[] {15, 30, 60, 120, 300}) {
                 String large = question + ",\"shelf\":" + shelf(products) + "}";
                 double took = median(
                         "suggest, " + products + " products",
@@ -52,6 +58,7 @@ public final class Bench {
                         .asDouble();
                 count("plans run through the water a second", considered / took * 1000);
                 count("plans a bare loop would run", loop(products));
+                count("of those, one is run in", loop(products) / considered);
             }
         }
         System.exit(0);
