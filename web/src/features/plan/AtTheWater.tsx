@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react'
+import { memo } from 'react'
 import type { Finding, Judgement, Reason, Routine } from '../../api/types'
 import { Said, SOURCE } from './Said'
 
@@ -8,16 +8,14 @@ type AtTheWaterProps = {
   onMend: (routine: Routine) => void
   onPreview: (name: string, routine: Routine) => void
   onSelect: (index: number) => void
-  /** What the plan rests on, said before everything else. */
-  resting: ReactNode
 }
 
 /** What a good stylist would say of this routine, and why it is as it is. */
-export function AtTheWater({ judgement, why, onMend, onPreview, onSelect, resting }: AtTheWaterProps) {
+export const AtTheWater = memo(function AtTheWater(props: AtTheWaterProps) {
+  const { judgement, why, onMend, onPreview, onSelect } = props
   const { findings, cautions } = judgement
   return (
     <div className="grid gap-2">
-      {resting}
       {findings.length === 0 && (
         <p className="text-muted">Nothing to object to: every styler meets its water.</p>
       )}
@@ -67,7 +65,7 @@ export function AtTheWater({ judgement, why, onMend, onPreview, onSelect, restin
       )}
     </div>
   )
-}
+})
 
 function keyOf(finding: Finding): string {
   return `${finding.rule}/${finding.step ?? ''}/${finding.inner ?? ''}/${finding.zone ?? ''}`

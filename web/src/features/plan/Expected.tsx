@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import type { Outcome, Scores, Zone } from '../../api/types'
 import { ZONE_LABEL } from '../../api/words'
 import { Island } from '../../chart/Island'
@@ -14,7 +14,7 @@ const SHOWN = [
 ] as const satisfies readonly (readonly [keyof Scores, string])[]
 
 /** What the routine is expected to come to, zone by zone; a zone opens its reasons. */
-export function Expected({ outcome }: { outcome: Outcome }) {
+export const Expected = memo(function Expected({ outcome }: { outcome: Outcome }) {
   const [score, setScore] = useState<keyof Scores>('definition')
   const [zone, setZone] = useState<Zone | undefined>(undefined)
   return (
@@ -54,7 +54,7 @@ export function Expected({ outcome }: { outcome: Outcome }) {
       )}
     </section>
   )
-}
+})
 
 function shownValue(score: keyof Scores, value: number | undefined): number | string | undefined {
   return score === 'shrinkagePercent' && value !== undefined ? `${Math.round(value)}` : value

@@ -7,7 +7,7 @@ import {
   type DragEndEvent,
 } from '@dnd-kit/core'
 import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable'
-import type { KeyboardEvent } from 'react'
+import { memo, type KeyboardEvent } from 'react'
 import type { Amount, Judgement, Routine, Step } from '../../api/types'
 import { stepLine } from '../../api/words'
 import { AddStep } from './AddStep'
@@ -24,7 +24,8 @@ type InOrderProps = {
 }
 
 /** The steps as a list: what, how much, how long. Dragged by the handle, or moved with Alt and the arrows. */
-export function InOrder({ name, routine, judgement, selected, onSelect, onChange }: InOrderProps) {
+export const InOrder = memo(function InOrder(props: InOrderProps) {
+  const { name, routine, judgement, selected, onSelect, onChange } = props
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor),
@@ -84,7 +85,7 @@ export function InOrder({ name, routine, judgement, selected, onSelect, onChange
       />
     </section>
   )
-}
+})
 
 type LineProps = {
   index: number

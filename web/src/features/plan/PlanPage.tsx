@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useDeferredValue, useState } from 'react'
 import { Link } from 'react-router'
 import { compareQuery } from '../../api/queries'
 import type { Client, Hair, Routine } from '../../api/types'
@@ -28,6 +28,7 @@ import { StepPanel } from './StepPanel'
 import { TakeAlong } from './TakeAlong'
 import { TakeToChair } from './TakeToChair'
 import { Templates } from './Templates'
+import { useSame } from '../../ui/useSame'
 import { usePlan, type Plan } from './usePlan'
 
 export function PlanPage() {
@@ -95,6 +96,12 @@ function Water({ client, plan, open }: { client: Client; plan: Plan; open: NonNu
     setSelected(index)
   }
   const step = selected === undefined ? undefined : routine.steps[selected]
+  // A tap on the goal redraws the water first, and what stands under it right after; what hands change is one with its list.
+  const later = useDeferredValue(open)
+  const below = draft.routine === undefined ? later : open
+  const onSelect = useSame(select)
+  const onChange = useSame(change)
+  const onLay = useSame(lay)
   return (
     <>
       <div className="sheet print:hidden" aria-busy={plan.busy}>
@@ -130,11 +137,11 @@ function Water({ client, plan, open }: { client: Client; plan: Plan; open: NonNu
         <div className="grid lg:h-[max(19rem,calc(100vh-31.6rem))] lg:grid-cols-[1fr_1.12fr_21rem]">
           <InOrder
             name={draft.routine === undefined ? undefined : open.name}
-            routine={routine}
-            judgement={judgement}
+            routine={below.routine}
+            judgement={below.judgement}
             selected={selected}
-            onSelect={select}
-            onChange={change}
+            onSelect={onSelect}
+            onChange={onChange}
           />
           <Middle
             tab={tab}
@@ -145,14 +152,16 @@ function Water({ client, plan, open }: { client: Client; plan: Plan; open: NonNu
                 value: 'water',
                 label: 'At the water',
                 content: (
-                  <AtTheWater
-                    judgement={judgement}
-                    why={open.why}
-                    onMend={change}
-                    onPreview={lay}
-                    onSelect={select}
-                    resting={<Resting client={client} setting={setting} />}
-                  />
+                  <div className="grid gap-2">
+                    <Resting client={client} setting={setting} />
+                    <AtTheWater
+                      judgement={below.judgement}
+                      why={below.why}
+                      onMend={onChange}
+                      onPreview={onLay}
+                      onSelect={onSelect}
+                    />
+                  </div>
                 ),
               },
               {
@@ -213,7 +222,7 @@ function Water({ client, plan, open }: { client: Client; plan: Plan; open: NonNu
               </>
             }
           />
-          <Expected outcome={judgement.outcome} />
+          <Expected outcome={below.judgement.outcome} />
         </div>
       </div>
       <PrintedCard client={client} routine={open.judged} judgement={judgement} beginsAt={draft.beginsAt} />
