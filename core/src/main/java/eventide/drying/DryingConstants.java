@@ -105,6 +105,11 @@ final class DryingConstants {
     static final double ROOTS_AT_MOST = .97;
 
     static final double ROOTS_AIMED = 1.6;
+    /** Once the lengths are dry hands turn the dryer to the roots, which then get so much more of it, to this share at most. */
+    static final double TURNED = 1.4;
+
+    static final double TURNED_AT_MOST = .9;
+
     static final double LENGTHS_NOT_AIMED = .45;
     static final double POSITIONS_CHANGED = 1.2;
     static final double CLIPS_OPEN = 1.25;

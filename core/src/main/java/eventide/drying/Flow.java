@@ -17,6 +17,9 @@ final class Flow {
     private final boolean machine;
     private final boolean rootsOnly;
     private final boolean pastRoots;
+    /** A dryer in a hand that goes over all of the hair. */
+    private final boolean byHand;
+
     private final double opening;
     private final boolean[] aimed;
     /** Water before a stretch of time, in case its heat cannot lift as much. */
@@ -49,6 +52,7 @@ final class Flow {
         this.machine = action.isDryer() || action == Action.FAN;
         this.rootsOnly = aimsAtRootsOnly(step);
         this.pastRoots = aimsPastRoots(step);
+        this.byHand = action.isDryer() && action != Action.HOOD && !rootsOnly && !pastRoots;
         this.opening = opening(step);
         double grams = 0;
         double all = 0;
@@ -150,6 +154,15 @@ final class Flow {
         return grams;
     }
 
+    /** As the lengths dry, hands turn the stream to what is wet yet, and dry hair lets it through: at most as if it were aimed. */
+    private double turned(double lengths, int i) {
+        if (!byHand || !aimed[i] || lengths >= CRITICAL) {
+            return 1;
+        }
+        double most = Math.min(TURNED, Math.max(1, TURNED_AT_MOST / (cells[i].rootsUnderDryer * opening)));
+        return 1 + (most - 1) * (CRITICAL - lengths) / CRITICAL;
+    }
+
     /** The film goes first and shields the hair under it. */
     private double filmAfter(Cell cell, double rate, double minutes) {
         if (cell.film <= 0) {
@@ -163,13 +176,19 @@ final class Flow {
         double lengthsRate = lengthsRates[i] * scale;
         double film = filmAfter(cell, lengthsRate, minutes);
         boolean whole = scale == 1;
+        double before = cell.lengths;
         if (film <= 0) {
             cell.lengths = Evaporation.after(
                     cell.lengths, lengthsRate, cell.release, minutes, whole ? lengthsFall[i] : Double.NaN);
         }
         cell.film = film;
+        double turned = turned((before + cell.lengths) / 2, i);
         cell.roots = Evaporation.after(
-                cell.roots, rootsRates[i] * scale, cell.release, minutes, whole ? rootsFall[i] : Double.NaN);
+                cell.roots,
+                rootsRates[i] * scale * turned,
+                cell.release,
+                minutes,
+                whole && turned == 1 ? rootsFall[i] : Double.NaN);
     }
 
     /** Water that runs off, or into cloth. */

@@ -22,6 +22,7 @@ import eventide.routine.Routine;
 import eventide.routine.Speed;
 import eventide.routine.Step;
 import eventide.shape.InvalidException;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
@@ -129,6 +130,30 @@ public class TideModelTest {
                         2,
                         "when " + fine.marks().get(k).what());
             }
+        }
+    }
+
+    /** Hands do not go on drying what is dry: on dense heads the roots would otherwise take twice as long as all else. */
+    @Test
+    public void onceTheLengthsAreDryTheDryerIsTurnedToTheRoots() {
+        Random random = new Random(7);
+        for (int i = 0; i < 100; i++) {
+            Hair any = Heads.random(random);
+            Hair dense = any.with(any.strand(), any.porosity(), any.pattern(), Density.HIGH, 20 + random.nextInt(30));
+            Step cup = Step.of(Action.CUP).untilDry(100.0).build();
+            Course course = TideModel.run(Routine.of(cup), dense, ROOM);
+            double lengths = course.tide().marks().stream()
+                    .filter(mark -> mark.what() == Mark.What.LENGTHS_DRY)
+                    .mapToDouble(Mark::minute)
+                    .findFirst()
+                    .orElseThrow();
+            assertTrue(course.minutes() < 2.1 * lengths, course.minutes() + " against " + lengths);
+            Step past = cup.but()
+                    .parts(EnumSet.of(Part.LENGTHS, Part.ENDS))
+                    .minutes(course.minutes())
+                    .build();
+            double left = TideModel.run(Routine.of(past), dense, ROOM).endRoots();
+            assertTrue(left > course.endRoots(), "aimed past the roots: " + left);
         }
     }
 
