@@ -75,6 +75,12 @@ export function TideChart(props: TideChartProps) {
     width - box.right,
     narrow ? 5.4 : 6.1,
   )
+  // A flag near the right edge takes the place of the word it would stand on.
+  const isFlagged = (percent: number) =>
+    tide.marks.some((mark) => {
+      const at = tide.lengths[Math.round(mark.minute)] ?? 0
+      return s.x(mark.minute) > width - box.right - 78 && Math.abs(s.y(at) - 34 - s.y(percent)) < 26
+    })
   return (
     <div ref={ref} className="relative" style={{ height }}>
       <svg width={width} height={height} className="block" role="img" aria-label={summary(tide)}>
@@ -108,7 +114,7 @@ export function TideChart(props: TideChartProps) {
             <text x={box.left - 7} y={s.y(from) + 4} textAnchor="end" fill="var(--ink)">
               {from}
             </text>
-            {!narrow && (
+            {!narrow && !isFlagged((from + to) / 2) && (
               <text
                 x={width - box.right - 6}
                 y={s.y((from + to) / 2) + 4}
