@@ -231,14 +231,23 @@ type WaterNamesProps = {
 }
 
 function WaterNames({ tide, s, posts }: WaterNamesProps) {
-  let best = { minute: 0, gap: 0 }
-  tide.minutes.forEach((minute, i) => {
-    const gap = (tide.roots[i] ?? 0) - (tide.lengths[i] ?? 0)
-    const inside = s.x(minute) > s.x(0) + 70 && s.x(minute) < s.x(s.lastMinute) - 80
-    // "lengths" stands to the left of the place, "roots" to the right
-    const clear = posts.every((post) => s.x(post) < s.x(minute) - 62 || s.x(post) > s.x(minute) + 45)
-    if (inside && clear && gap > best.gap) best = { minute, gap }
-  })
+  const apart = (minute: number, from: number, to: number) => (other: number) =>
+    s.x(other) < s.x(minute) + from || s.x(other) > s.x(minute) + to
+  const widest = (isClear: (minute: number) => boolean) => {
+    let found = { minute: 0, gap: 0 }
+    tide.minutes.forEach((minute, i) => {
+      const gap = (tide.roots[i] ?? 0) - (tide.lengths[i] ?? 0)
+      const inside = s.x(minute) > s.x(0) + 70 && s.x(minute) < s.x(s.lastMinute) - 80
+      // "lengths" stands to the left of the place, "roots" to the right
+      if (inside && gap > found.gap && posts.every(apart(minute, -62, 45)) && isClear(minute))
+        found = { minute, gap }
+    })
+    return found
+  }
+  // A flag's words go to either side of it; where there is no place away from them, away from the posts is enough.
+  const marks = tide.marks.map((mark) => mark.minute)
+  const free = widest((minute) => marks.every(apart(minute, -115, 110)))
+  const best = free.gap < 6 ? widest(() => true) : free
   if (best.gap < 6) return null
   const lengths = tide.lengths[best.minute] ?? 0
   const roots = tide.roots[best.minute] ?? 0

@@ -1,8 +1,11 @@
 package eventide.check;
 
+import eventide.drying.Visit;
 import eventide.product.Role;
 import eventide.routine.Action;
+import eventide.routine.Routine;
 import eventide.routine.Step;
+import eventide.routine.StepPlace;
 import eventide.routine.Technique;
 import java.util.List;
 
@@ -25,8 +28,11 @@ final class NothingHolds implements Rule {
 
     @Override
     public List<Finding> findings(Wash wash) {
-        if (wash.isRefresh() || wash.layers().isEmpty() || !mustLast(wash)) {
+        if (wash.isRefresh() || !mustLast(wash)) {
             return List.of();
+        }
+        if (wash.layers().isEmpty()) {
+            return bare(wash);
         }
         Layer last = null;
         for (Layer layer : wash.layers()) {
@@ -44,10 +50,6 @@ final class NothingHolds implements Rule {
             return List.of();
         }
         boolean refreshed = Boolean.TRUE.equals(wash.routine().dailyRefresh());
-        Step gel = Step.of(Action.APPLY)
-                .product(Generic.GEL)
-                .technique(Technique.GLAZE)
-                .build();
         return List.of(Finding.of(
                 this,
                 refreshed ? Severity.NOTE : Severity.WARN,
@@ -56,7 +58,40 @@ final class NothingHolds implements Rule {
                 "Nothing here holds: " + last.product().name() + " alone will not last the days wanted.",
                 new Mend(
                         "Glaze a gel over it",
-                        wash.routine().inserting(last.place().index() + 1, gel))));
+                        wash.routine().inserting(last.place().index() + 1, gel()))));
+    }
+
+    /** Washed and dried, or left to dry, with nothing left in: a note, for it may be meant [OURS: the trade's list has moisture only]. */
+    private List<Finding> bare(Wash wash) {
+        int rinsed = wash.lastRinse();
+        boolean goesOut = rinsed >= 0 && Steps.any(wash, visit -> visit.place().index() > rinsed && isWorn(visit));
+        if (!goesOut) {
+            return List.of();
+        }
+        Step moisture = Step.of(Action.APPLY)
+                .product(Generic.LEAVE_IN)
+                .technique(Technique.RAKE)
+                .build();
+        Routine held = wash.routine().inserting(rinsed + 1, gel()).inserting(rinsed + 1, moisture);
+        return List.of(Finding.of(
+                this,
+                Severity.NOTE,
+                new StepPlace(rinsed, -1),
+                null,
+                "Nothing is left in to hold it: it will not last the days wanted.",
+                new Mend("A leave-in and a gel", held)));
+    }
+
+    private static Step gel() {
+        return Step.of(Action.APPLY)
+                .product(Generic.GEL)
+                .technique(Technique.GLAZE)
+                .build();
+    }
+
+    private static boolean isWorn(Visit visit) {
+        Action.Phase phase = visit.step().action().phase();
+        return phase == Action.Phase.STYLE || phase == Action.Phase.DRY || phase == Action.Phase.FINISH;
     }
 
     private static boolean mustLast(Wash wash) {

@@ -281,6 +281,10 @@ public class TradeRulesTest {
                             Step.of(Action.HOVER).heat(Heat.COOL).minutes(20.0).build()),
             on().is("air needs no guard", "", "O4", WET, gel, air),
             // O5
+            on().goal(1, 1, 1, 2).is("nothing at all, long wear", "O5", "O5!", wash(CLEANSER), of(Action.RINSE), air),
+            on().goal(1, 1, 1, 0).is("nothing, wear does not matter", "", "O5", wash(CLEANSER), of(Action.RINSE), air),
+            on().goal(1, 1, 1, 2).is("only washed so far", "", "O5", wash(CLEANSER), of(Action.RINSE)),
+            on().goal(1, 1, 1, 2).is("nothing put on dry hair", "", "O5", of(Action.SHAKE_ROOTS)),
             on().goal(1, 1, 1, 2)
                     .is("cream alone, long wear", "O5!", "", WET, put(CREAM).build(), air),
             on().goal(1, 1, 1, 0)
