@@ -6,6 +6,7 @@ import static eventide.browser.Browsing.assertNothingOverflows;
 import static eventide.browser.Browsing.button;
 import static eventide.browser.Browsing.radio;
 import static eventide.browser.Browsing.tab;
+import static org.testng.Assert.assertEquals;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
@@ -13,6 +14,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
@@ -271,6 +273,24 @@ public class PlanTest extends InTheDemoSalon {
         button(page, "Put it on the water").click();
         assertThat(steps(page).getByRole(AriaRole.LISTITEM)).hasCount(2);
         browsing.assertNoErrors();
+        context.close();
+    }
+
+    /** A word in the wrong band would tell hands the wrong wetness. */
+    @Test
+    public void eachWetnessIsNamedBetweenItsOwnLines() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = plan(context, 2);
+        List<String> down = List.of("100", "soaking", "75", "wet", "60", "damp", "35");
+        List<Double> heights = down.stream()
+                .map(word -> page.locator(
+                                "svg[role=img] text",
+                                new Page.LocatorOptions().setHasText(Pattern.compile("^" + word + "$")))
+                        .first()
+                        .boundingBox())
+                .map(box -> box.y + box.height / 2)
+                .toList();
+        assertEquals(heights, heights.stream().sorted().toList(), down + " at " + heights);
         context.close();
     }
 }
