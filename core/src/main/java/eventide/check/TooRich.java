@@ -4,9 +4,11 @@ import eventide.hair.Reading;
 import eventide.hair.Strand;
 import eventide.hair.Zone;
 import eventide.routine.Routine;
+import eventide.routine.StepPlace;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 
 /** A1: more richness left in the hair than its strand bears. */
 final class TooRich implements Rule {
@@ -55,18 +57,45 @@ final class TooRich implements Rule {
                 + (everywhere ? "" : " at the " + zone.label()) + ": "
                 + heaviest.product().name() + " weighs most.";
         return List.of(Finding.of(
-                this, Severity.WARN, heaviest.place(), everywhere ? null : zone, message, mend(wash, heaviest)));
+                this, Severity.WARN, heaviest.place(), everywhere ? null : zone, message, mend(wash, zone, heaviest)));
     }
 
-    private static Mend mend(Wash wash, Layer heaviest) {
-        Routine routine = wash.routine();
-        if (!heaviest.holds()) {
-            return new Mend("Leave " + heaviest.product().name() + " out", routine.without(heaviest.place()));
+    private static Mend mend(Wash wash, Zone zone, Layer heaviest) {
+        if (heaviest.holds()) {
+            double less = Math.round(heaviest.amount().ml() * 50) / 100.0;
+            return new Mend(
+                    "Use half as much",
+                    wash.routine()
+                            .replacing(
+                                    heaviest.place(),
+                                    heaviest.step().but().amountMl(less).build()));
         }
-        double less = Math.round(heaviest.amount().ml() * 50) / 100.0;
-        return new Mend(
-                "Use half as much",
-                routine.replacing(
-                        heaviest.place(), heaviest.step().but().amountMl(less).build()));
+        return lighter(wash, zone);
+    }
+
+    /** Without the richest, and the next, until it is borne: of two rich layers one may still be too much. */
+    private static Mend lighter(Wash wash, Zone zone) {
+        List<Layer> richest = wash.layersIn(zone).stream()
+                .filter(layer -> !layer.holds())
+                .sorted(Comparator.comparingDouble(layer -> -Load.richness(layer)))
+                .toList();
+        Mend mend = null;
+        for (int left = 1; left <= richest.size(); left++) {
+            List<Layer> out = richest.subList(0, left);
+            Routine routine = wash.routine();
+            for (StepPlace place : out.stream()
+                    .map(Layer::place)
+                    .sorted(Comparator.reverseOrder())
+                    .toList()) {
+                routine = routine.without(place);
+            }
+            String names = out.stream().map(layer -> layer.product().name()).collect(Collectors.joining(" and "));
+            mend = new Mend("Leave " + names + " out", routine);
+            if (Load.richness(wash.with(routine), zone)
+                    <= CLEARLY_OVER * Load.borne(wash.hair().at(zone), wash.schools())) {
+                break;
+            }
+        }
+        return mend;
     }
 }

@@ -280,6 +280,20 @@ public class TradeRulesTest {
                             gel,
                             Step.of(Action.HOVER).heat(Heat.COOL).minutes(20.0).build()),
             on().is("air needs no guard", "", "O4", WET, gel, air),
+            // A1
+            on().hair(fine)
+                    .is(
+                            "two layers, each too rich by itself",
+                            "A1!",
+                            "",
+                            WET,
+                            put(Product.of("rich milk", Role.LEAVE_IN, 0, 9, 40, 100))
+                                    .build(),
+                            put(Product.of("butter", Role.CREAM, 1, 10, 40, 100))
+                                    .build(),
+                            gel,
+                            hover,
+                            cup),
             // O5
             on().goal(1, 1, 1, 2).is("nothing at all, long wear", "O5", "O5!", wash(CLEANSER), of(Action.RINSE), air),
             on().goal(1, 1, 1, 0).is("nothing, wear does not matter", "", "O5", wash(CLEANSER), of(Action.RINSE), air),
