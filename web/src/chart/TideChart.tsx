@@ -5,7 +5,7 @@ import { DryBy } from './DryBy'
 import { Posts } from './Posts'
 import { Strips } from './Strips'
 import { TimeScale } from './TimeScale'
-import { area, curve, fitLabels, points, scales, type Box } from './tideGeometry'
+import { area, curve, fitLabels, points, scales, type Box, waterAt } from './tideGeometry'
 import { useWidth } from './useWidth'
 import { WaitingFan } from './WaitingFan'
 
@@ -244,9 +244,17 @@ function WaterNames({ tide, s, posts }: WaterNamesProps) {
     })
     return found
   }
-  // A flag's words go to either side of it; where there is no place away from them, away from the posts is enough.
-  const marks = tide.marks.map((mark) => mark.minute)
-  const free = widest((minute) => marks.every(apart(minute, -115, 110)))
+  // A flag's words go to either side of it, a little above its foot.
+  const flags = tide.marks.map((mark) => ({
+    x: s.x(mark.minute),
+    y: s.y(waterAt(tide, mark.what === 'ROOTS_DRY' ? 'roots' : 'lengths', mark.minute)) - 20,
+  }))
+  const free = widest((minute) => {
+    const names = [s.y(waterAt(tide, 'roots', minute)) - 12, s.y(waterAt(tide, 'lengths', minute)) + 13]
+    return flags.every(
+      ({ x, y }) => Math.abs(x - s.x(minute)) > 115 || names.every((name) => Math.abs(name - y) > 16),
+    )
+  })
   const best = free.gap < 6 ? widest(() => true) : free
   if (best.gap < 6) return null
   const lengths = tide.lengths[best.minute] ?? 0
