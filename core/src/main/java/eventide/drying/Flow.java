@@ -137,6 +137,7 @@ final class Flow {
         return (int) Math.max(1, Math.min(MOST_STEADY_MINUTES, MOST_FALL * (CRITICAL + TAIL) / fastest));
     }
 
+    /** However slowly it dries, no longer piece than this [OURS]. */
     static final double MOST_STEADY_MINUTES = 10;
 
     /** Part of its water that hair may lose within one piece: then a line is within a fifth of a point of the curve [OURS]. */

@@ -13,10 +13,13 @@ import java.util.concurrent.ConcurrentHashMap;
 final class Bounds {
     static final double IMPOSSIBLE = Double.NEGATIVE_INFINITY;
 
-    /** What a bound rests on: what is sure of any layers, of just these, or of just these bottles. */
-    private enum Closeness {
+    /** What a bound rests on, from wide to narrow: a branch is weighed more closely only where it still promises enough. */
+    enum Closeness {
+        /** What is sure of its kind, whichever layers it has. */
         ANY,
+        /** What is sure of just its layers; the bottles are still to be told apart. */
         LAYERED,
+        /** Just its bottles. */
         EXACT
     }
 

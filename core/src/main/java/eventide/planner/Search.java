@@ -1,6 +1,7 @@
 package eventide.planner;
 
 import eventide.hair.Strand;
+import eventide.planner.Bounds.Closeness;
 import eventide.planner.Slots.Option;
 import eventide.planner.Slots.Slot;
 import eventide.product.Product;
@@ -58,31 +59,21 @@ final class Search {
         }
     }
 
-    /** How closely a branch has been weighed: one after the other, each only where it still promises enough. */
-    private enum Level {
-        /** By what is sure of its kind, whichever layers it has. */
-        ANY,
-        /** By what is sure of just its layers; the bottles are still to be told apart. */
-        LAYERED,
-        /** By just its bottles. */
-        EXACT
-    }
-
     /** A branch, and the most any plan on it can be worth. What hangs on it is worked out once, whichever part is searched. */
     private static final class Node {
         private final Frame frame;
         private final Option[] taken;
-        private final Level level;
-        /** What is sure of its layers; null at other levels. */
+        private final Closeness weighed;
+        /** What is sure of its layers; null where that is not what it is weighed by. */
         private final Grounds.Ground ground;
 
         private final double most;
         private volatile List<Node> next;
 
-        Node(Frame frame, Option[] taken, Level level, Grounds.Ground ground, double most) {
+        Node(Frame frame, Option[] taken, Closeness weighed, Grounds.Ground ground, double most) {
             this.frame = frame;
             this.taken = taken;
-            this.level = level;
+            this.weighed = weighed;
             this.ground = ground;
             this.most = most;
         }
@@ -188,7 +179,7 @@ final class Search {
             if (hopeless || runs.size() - begun >= (best == null ? MOST_WITHOUT_ANY : MOST_RUNS)) {
                 break;
             }
-            if (node.level == Level.EXACT) {
+            if (node.weighed == Closeness.EXACT) {
                 ready.add(open.poll());
                 continue;
             }
@@ -210,7 +201,7 @@ final class Search {
     }
 
     private static boolean isGrowing(Node node, double needed) {
-        return node != null && node.level != Level.EXACT && node.most >= needed;
+        return node != null && node.weighed != Closeness.EXACT && node.most >= needed;
     }
 
     /** The best feasible plan done the same way that differs in this layer and no other, null for none. */
@@ -239,7 +230,7 @@ final class Search {
 
     /** A whole plan with a bound that costs nothing to look up: what is asked once is as soon run as weighed closely. */
     private Node promising(Frame frame, Option[] taken) {
-        return new Node(frame, taken, Level.EXACT, null, bounds.mostOfAny(frame, taken));
+        return new Node(frame, taken, Closeness.EXACT, null, bounds.mostOfAny(frame, taken));
     }
 
     private Planner.Judged bestOf(List<Node> whole) {
@@ -280,7 +271,7 @@ final class Search {
 
     /** First which layers there are, then which bottles, the number of sections last. */
     private List<Node> grown(Node node) {
-        if (node.level == Level.ANY) {
+        if (node.weighed == Closeness.ANY) {
             int undecided = Slots.undecided(node.taken);
             return undecided < 0
                     ? List.of(layered(node.frame, node.taken, bounds.layered(node.frame, node.taken)))
@@ -296,7 +287,10 @@ final class Search {
             Option[] taken = node.taken.clone();
             taken[slot] = option;
             if (!isOutOfPlace(taken) && !isRepeated(node.frame, taken)) {
-                grown.add(node.level == Level.ANY ? any(node.frame, taken) : layered(node.frame, taken, node.ground));
+                grown.add(
+                        node.weighed == Closeness.ANY
+                                ? any(node.frame, taken)
+                                : layered(node.frame, taken, node.ground));
             }
         }
         return grown;
@@ -305,16 +299,16 @@ final class Search {
     private List<Node> parted(Node node) {
         return parted(node.frame).stream()
                 .filter(frame -> !isRepeated(frame, node.taken))
-                .map(frame -> new Node(frame, node.taken, Level.EXACT, null, bounds.mostExactly(frame, node.taken)))
+                .map(frame -> new Node(frame, node.taken, Closeness.EXACT, null, bounds.mostExactly(frame, node.taken)))
                 .toList();
     }
 
     private Node any(Frame frame, Option[] taken) {
-        return new Node(frame, taken, Level.ANY, null, bounds.mostOfAny(frame, taken));
+        return new Node(frame, taken, Closeness.ANY, null, bounds.mostOfAny(frame, taken));
     }
 
     private Node layered(Frame frame, Option[] taken, Grounds.Ground ground) {
-        return new Node(frame, taken, Level.LAYERED, ground, bounds.most(ground, taken));
+        return new Node(frame, taken, Closeness.LAYERED, ground, bounds.most(ground, taken));
     }
 
     /** Mousse goes instead of gel where that is the school, and usually on fine hair; elsewhere with it, where there is any [CP]. */
@@ -339,7 +333,7 @@ final class Search {
     /** Straight down the most promising branch: a first plan to measure the others by; null where it is not feasible. */
     private Planner.Judged dive(Region region, Node from) {
         Node node = from;
-        while (node != null && node.level != Level.EXACT) {
+        while (node != null && node.weighed != Closeness.EXACT) {
             node = next(node).stream()
                     .filter(child -> region.mayBeUnlike(child.frame, child.taken))
                     .max(Comparator.comparingDouble(child -> child.most))
