@@ -18,7 +18,10 @@ final class Outlook {
     private static final int ACROSS = 7;
 
     private final Goal goal;
-    private final List<Way> ways;
+    /** Of each way its places. */
+    private final Prospect.Place[][] places;
+
+    private final double[] costs;
     /** Finest first. */
     private final List<Grid> grids;
 
@@ -37,7 +40,10 @@ final class Outlook {
 
     /** The most over all these ways. */
     Outlook(List<Way> ways, Goal goal) {
-        this.ways = List.copyOf(ways);
+        this.places = ways.stream()
+                .map(way -> way.prospect().places().toArray(Prospect.Place[]::new))
+                .toArray(Prospect.Place[][]::new);
+        this.costs = ways.stream().mapToDouble(Way::costs).toArray();
         this.goal = goal;
         this.grids = SIDES.stream().map(side -> new Grid(side[0], side[1])).toList();
     }
@@ -84,16 +90,16 @@ final class Outlook {
     /** As {@link #most}, worked out for exactly these bounds. */
     double mostExactly(Worn elsewhere, Worn crown) {
         double most = Double.NEGATIVE_INFINITY;
-        for (Way way : ways) {
-            most = Math.max(most, mostExactly(way.prospect(), elsewhere, crown) - way.costs());
+        for (int w = 0; w < places.length; w++) {
+            most = Math.max(most, mostExactly(places[w], elsewhere, crown) - costs[w]);
         }
         return most;
     }
 
-    private double mostExactly(Prospect prospect, Worn elsewhere, Worn crown) {
+    private double mostExactly(Prospect.Place[] way, Worn elsewhere, Worn crown) {
         double worth = 0;
         double weight = 0;
-        for (Prospect.Place place : prospect.places()) {
+        for (Prospect.Place place : way) {
             Worn worn = place.isCrown() ? crown : elsewhere;
             double[] scores = place.scores(
                     place.byHold(worn.leastHold, worn.mostHold),
@@ -115,8 +121,11 @@ final class Outlook {
 
         private final Scale hold;
         private final Scale rich;
-        /** For each table of {@link #table}, cell by cell what it is worth without the charge for weight and with it. */
-        private final double[][] cells = new double[4][];
+        /**
+         * For each table of {@link #table}, by hold and then by richness, what a cell is worth without the charge for weight
+         * and with it; of most grids few rows are ever asked for.
+         */
+        private final double[][][] cells = new double[4][][];
 
         private final double[][][] byHold;
         private final double[][][] byRich;
@@ -124,9 +133,8 @@ final class Outlook {
         Grid(Scale hold, Scale rich) {
             this.hold = hold;
             this.rich = rich;
-            int places = ways.get(0).prospect().places().size();
-            byHold = new double[places][hold.cells()][];
-            byRich = new double[places][rich.cells()][];
+            byHold = new double[places[0].length][hold.cells()][];
+            byRich = new double[places[0].length][rich.cells()][];
         }
 
         int across(Worn worn) {
@@ -138,10 +146,10 @@ final class Outlook {
         /** Adds the most without and with the charge for weight. */
         void addMost(Worn worn, boolean crown, double[] sums) {
             int table = table(crown, worn.foam);
-            double[] known = cells[table];
-            if (known == null) {
-                known = new double[2 * hold.cells() * rich.cells()];
-                cells[table] = known;
+            double[][] rows = cells[table];
+            if (rows == null) {
+                rows = new double[hold.cells()][];
+                cells[table] = rows;
             }
             int h1 = hold.cell(worn.mostHold);
             int r0 = rich.cell(worn.leastRichness);
@@ -149,13 +157,17 @@ final class Outlook {
             double mostFree = Double.NEGATIVE_INFINITY;
             double mostCharged = Double.NEGATIVE_INFINITY;
             for (int h = hold.cell(worn.leastHold); h <= h1; h++) {
+                double[] known = rows[h];
+                if (known == null) {
+                    known = new double[2 * rich.cells()];
+                    rows[h] = known;
+                }
                 for (int r = r0; r <= r1; r++) {
-                    int at = 2 * (h * rich.cells() + r);
-                    if (known[at] == UNKNOWN || known[at + 1] == UNKNOWN) {
+                    if (known[2 * r] == UNKNOWN || known[2 * r + 1] == UNKNOWN) {
                         fill(known, h, r, crown, worn.foam);
                     }
-                    mostFree = Math.max(mostFree, known[at]);
-                    mostCharged = Math.max(mostCharged, known[at + 1]);
+                    mostFree = Math.max(mostFree, known[2 * r]);
+                    mostCharged = Math.max(mostCharged, known[2 * r + 1]);
                 }
             }
             sums[0] += mostFree;
@@ -165,7 +177,7 @@ final class Outlook {
         private void fill(double[] known, int h, int r, boolean crown, boolean foam) {
             for (int p = 0; p < byHold.length; p++) {
                 // Hold and richness do the same whichever way it is done.
-                Prospect.Place place = ways.get(0).prospect().places().get(p);
+                Prospect.Place place = places[0][p];
                 if (place.isCrown() == crown && byHold[p][h] == null) {
                     byHold[p][h] = place.byHold(hold.edge(h), hold.edge(h + 1));
                 }
@@ -175,15 +187,15 @@ final class Outlook {
             }
             double free = Double.NEGATIVE_INFINITY;
             double charged = Double.NEGATIVE_INFINITY;
-            for (Way way : ways) {
+            for (int w = 0; w < places.length; w++) {
                 double wayFree = 0;
                 double wayCharged = 0;
                 for (int p = 0; p < byHold.length; p++) {
-                    Prospect.Place place = way.prospect().places().get(p);
+                    Prospect.Place place = places[w][p];
                     if (place.isCrown() == crown) {
                         double[] scores = place.scores(byHold[p][h], byRich[p][r], foam);
                         // Each place bears its share of the costs: together they are the whole.
-                        double worth = Worth.linear(goal, scores) - way.costs();
+                        double worth = Worth.linear(goal, scores) - costs[w];
                         wayFree += place.share() * worth;
                         wayCharged += place.share() * (worth - Worth.LIMP_COSTS * (scores[WEIGHT] - Worth.LIMP_FROM));
                     }
@@ -191,9 +203,8 @@ final class Outlook {
                 free = Math.max(free, wayFree);
                 charged = Math.max(charged, wayCharged);
             }
-            int at = 2 * (h * rich.cells() + r);
-            known[at] = free;
-            known[at + 1] = charged;
+            known[2 * r] = free;
+            known[2 * r + 1] = charged;
         }
 
         private int table(boolean crown, boolean foam) {
