@@ -49,7 +49,7 @@ final class NothingHolds implements Rule {
         if (last == null) {
             return List.of();
         }
-        boolean refreshed = Boolean.TRUE.equals(wash.routine().dailyRefresh());
+        boolean refreshed = wash.routine().isRefreshedDaily();
         return List.of(Finding.of(
                 this,
                 refreshed ? Severity.NOTE : Severity.WARN,

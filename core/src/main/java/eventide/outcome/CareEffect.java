@@ -54,17 +54,17 @@ final class CareEffect implements Effect {
         ledger.add(SOFTNESS, MASK_SOFTENS * taken, "mask, moisture taken up");
         ledger.add(FRIZZ, -MASK_CALMS_FRIZZ * taken, "mask, moisture taken up");
         if (stays && hair.strand() == Strand.FINE) {
-            double over = Math.max(0, Math.min(20, minutes) - FINE_BEARS_MINUTES);
+            double over = Math.max(0, Math.min(MASK_LIMPS_AT_MOST, minutes) - FINE_BEARS_MINUTES);
             ledger.add(VOLUME, -MASK_LIMPS * over, "mask longer than fine hair bears");
             ledger.add(DAYS, -MASK_LIMPS / 2 * over, "mask longer than fine hair bears");
         }
     }
 
     private static double dryness(Reading hair) {
-        double dry = .2;
-        dry += hair.porosity() == Porosity.HIGH ? .4 : 0;
-        dry += hair.strand() == Strand.COARSE ? .4 : 0;
-        dry += hair.isDamaged() ? .3 : 0;
+        double dry = CARE_ANY_DRY;
+        dry += hair.porosity() == Porosity.HIGH ? CARE_POROUS_DRY : 0;
+        dry += hair.strand() == Strand.COARSE ? CARE_COARSE_DRY : 0;
+        dry += hair.isDamaged() ? CARE_DAMAGED_DRY : 0;
         return Math.min(1, dry);
     }
 
@@ -77,7 +77,7 @@ final class CareEffect implements Effect {
             ledger.add(VOLUME, PROTEIN_DEFINES * fed, "protein, spring given back");
             ledger.add(DAYS, PROTEIN_DEFINES * fed, "protein, spring given back");
         }
-        ledger.add(SOFTNESS, -(wants ? .5 : 1) * PROTEIN_STIFFENS * fed, "protein stiffens");
+        ledger.add(SOFTNESS, -(wants ? PROTEIN_WANTED_STIFFENS : 1) * PROTEIN_STIFFENS * fed, "protein stiffens");
     }
 
     private static void residue(Wash wash, Reading hair, Ledger ledger) {

@@ -2,94 +2,365 @@ package eventide.outcome;
 
 /**
  * Every constant of the outcome model, in points of a score unless said otherwise. All [OURS]: signs and order follow the
- * trade's common practice, sizes are ours to tune while every direction in the tests holds.
+ * trade's common practice, sizes are ours to tune while every direction in the tests holds. What each does stands beside it,
+ * and word for word in {@code docs/how-it-judges.md}.
  */
 final class Constants {
-    // Hold
-    static final double HOLD_DEFINES = .36;
-    static final double HOLD_CALMS_FRIZZ = .26;
-    static final double HOLD_FLATTENS = .07;
-    static final double HOLD_CRUNCHES_FROM = 4;
-    static final double HOLD_CRUNCHES = .45;
-    /** Hold past what this hair needs, a point: stiff, and on fine hair flat. */
-    static final double HOLD_EXCESS_CRUNCHES = .7;
+    // Hair, wet, combed and left to dry
 
-    static final double HOLD_EXCESS_FLATTENS_FINE = .6;
+    /** Definition of straight hair by itself. */
+    static final double STRAIGHT_DEFINES = .8;
+    /** Definition of waves by themselves. */
+    static final double WAVES_DEFINE = 2.6;
+    /** Definition of curls by themselves. */
+    static final double CURLS_DEFINE = 3.6;
+    /** Definition of coils by themselves. */
+    static final double COILS_DEFINE = 3;
+    /** Clumping of straight hair by itself. */
+    static final double STRAIGHT_CLUMPS = 2.5;
+    /** Clumping of waves by themselves. */
+    static final double WAVES_CLUMP = 3.4;
+    /** Clumping of curls by themselves. */
+    static final double CURLS_CLUMP = 3.6;
+    /** Clumping of coils by themselves: many thin ones. */
+    static final double COILS_CLUMP = 2.6;
+    /** Frizz of the loosest hair by itself. */
+    static final double BARE_FRIZZES = 4.4;
+    /** Frizz more, from the loosest pattern to the tightest. */
+    static final double TIGHT_FRIZZES = 1.6;
+    /** Volume of the loosest hair by itself. */
+    static final double BARE_STANDS = 2.6;
+    /** Volume more, from the loosest pattern to the tightest. */
+    static final double TIGHT_STANDS = 1.8;
+    /** Softness of clean hair. */
+    static final double CLEAN_SOFT = 5.6;
+    /** Days that any wash-and-go lasts. */
+    static final double ANY_LASTS_DAYS = 1.2;
+    /** Volume that fine strands lack: they lie close. */
+    static final double FINE_LIES = .3;
+    /** Softness of fine strands. */
+    static final double FINE_SOFT = .6;
+    /** Volume of coarse strands: they stand off. */
+    static final double COARSE_STANDS = .7;
+    /** Softness that coarse strands lack. */
+    static final double COARSE_ROUGH = .8;
+    /** Clumping that coarse strands lack. */
+    static final double COARSE_UNCLUMPS = .4;
+    /** Frizz of high porosity: it swells in the air. */
+    static final double POROUS_FRIZZES = .9;
+    /** Softness that high porosity lacks. */
+    static final double POROUS_ROUGH = .7;
+    /** Frizz that low porosity is spared: it lies smooth. */
+    static final double CLOSED_CALMS_FRIZZ = .4;
+    /** Volume of dense hair. */
+    static final double DENSE_STANDS = 1;
+    /** Volume that thin density lacks. */
+    static final double SPARSE_LIES = .8;
+    /** Definition that bleached lengths have lost. */
+    static final double BLEACH_UNDEFINES = .8;
+    /** Frizz of bleached lengths. */
+    static final double BLEACH_FRIZZES = .7;
+    /** Definition that straightened or heat-damaged lengths have lost. */
+    static final double HEAT_UNDEFINES = 1;
+    /** Volume that over-soft hair lacks. */
+    static final double OVER_SOFT_LIES = .5;
+    /** Days that over-soft hair holds its shape less. */
+    static final double OVER_SOFT_DROPS_DAYS = .3;
+    /** Softness that brittle lengths lack. */
+    static final double BRITTLE_ROUGH = .8;
+
+    // Hold
+
+    /** Definition a point of hold; half of it clumping. */
+    static final double HOLD_DEFINES = .36;
+    /** Frizz that a point of hold takes. */
+    static final double HOLD_CALMS_FRIZZ = .26;
+    /** Volume that a point of hold takes. */
+    static final double HOLD_FLATTENS = .07;
+    /** Days a point of hold. */
+    static final double HOLD_LASTS_DAYS = .32;
+    /** Hold from which softness is lost. */
+    static final double HOLD_CRUNCHES_FROM = 4;
+    /** Softness lost a point of hold from there. */
+    static final double HOLD_CRUNCHES = .45;
+    /** Hold that fine hair needs, of 10. */
+    static final double FINE_NEEDS = 4.5;
+    /** Hold that medium hair needs, of 10. */
+    static final double MEDIUM_NEEDS = 6.5;
+    /** Hold that coarse hair needs, of 10. */
+    static final double COARSE_NEEDS = 8.5;
     /** Of hold past what this hair needs, this much still defines, calms and lasts. */
     static final double HOLD_PAST_NEED = .35;
-
-    /** For all of the hold that is left out against the advised amount: strands that got none of it. */
-    static final double THIN_UNDEFINES = 1.6;
-
-    static final double THIN_FRIZZES = 1.2;
-    static final double HOLD_LASTS_DAYS = .32;
+    /** Softness lost a point of hold past what this hair needs. */
+    static final double HOLD_EXCESS_CRUNCHES = .7;
+    /** Volume lost with it on fine hair. */
+    static final double HOLD_EXCESS_FLATTENS_FINE = .6;
+    /** Of a second holding layer this much counts, on what is left of the scale. */
     static final double SECOND_HOLD_COUNTS = .35;
+    /** Definition lost for all of the hold that is left out against the advised amount: strands that got none of it. */
+    static final double THIN_UNDEFINES = 1.6;
+    /** Frizz for the same. */
+    static final double THIN_FRIZZES = 1.2;
+    /** The most that any amount of a product does, against the advised one. */
+    static final double AMOUNT_AT_MOST = 1.2;
+    /** How soon more of it does no more; chosen so that the advised amount does 1. */
+    static final double AMOUNT_SATURATES = 1.79;
+    /** Volume of foam. */
+    static final double FOAM_LIFTS = .9;
 
     // Moisture and weight
+
+    /** Softness of all the moisture there can be. */
     static final double MOISTURE_SOFTENS = 2.2;
+    /** Frizz that it takes from the driest hair. */
     static final double MOISTURE_CALMS_FRIZZ = 2.4;
+    /** Clumping of all the slip there can be. */
     static final double MOISTURE_CLUMPS = 1.5;
+    /** Definition that it gives the driest hair. */
+    static final double MOISTURE_DEFINES = .6;
+    /** How soon more moisture does no more, by what this hair bears. */
+    static final double MOISTURE_SATURATES = 1.6;
+    /** How dry fine strands are, against coarse. */
+    static final double FINE_DRY = .35;
+    /** The same of medium strands. */
+    static final double MEDIUM_DRY = .65;
+    /** How much drier high porosity is than medium. */
+    static final double POROUS_DRY = 1.25;
+    /** The same of low porosity. */
+    static final double CLOSED_DRY = .8;
+    /** How dry the loosest pattern is. */
+    static final double LOOSE_DRY = .7;
+    /** How much drier the tightest is: oil does not travel along it. */
+    static final double TIGHT_DRY = .6;
+    /** Weight of as much richness as this hair bears, of 10. */
+    static final double BORNE_WEIGHS = 5;
+    /** Volume that a point of richness takes, on hair that bears as much as below. */
     static final double RICHNESS_FLATTENS = .16;
+    /** Points of richness that such hair bears. */
+    static final double RICHNESS_USUAL = 9;
+    /** Hair that bears less than this loses no more volume by it. */
+    static final double RICHNESS_LEAST = 4.5;
+    /** Volume lost for as much again as this hair bears. */
     static final double OVERLOAD_FLATTENS = 2.6;
+    /** Definition lost for the same. */
     static final double OVERLOAD_UNDEFINES = 1.3;
+    /** Days lost for the same. */
     static final double OVERLOAD_DAYS = .8;
+    /** More too rich than so many times what this hair bears is no worse. */
+    static final double OVERLOAD_AT_MOST = 2;
+    /** Softness of an oil. */
+    static final double OIL_SOFTENS = .5;
+    /** Frizz that an oil takes. */
+    static final double OIL_CALMS_FRIZZ = .3;
 
     // Care before styling
+
+    /** Softness of a mask, in full on the driest hair. */
     static final double MASK_SOFTENS = 1.3;
+    /** Frizz that it takes. */
     static final double MASK_CALMS_FRIZZ = .8;
-    /** Minutes in which about two thirds of what a mask can do are done, after the shampoo and before it. */
+    /** How dry any hair is, of 1, for a mask or a clarifier. */
+    static final double CARE_ANY_DRY = .2;
+    /** More of it where porosity is high. */
+    static final double CARE_POROUS_DRY = .4;
+    /** More of it on coarse strands. */
+    static final double CARE_COARSE_DRY = .4;
+    /** More of it on damaged hair. */
+    static final double CARE_DAMAGED_DRY = .3;
+    /** Minutes in which about two thirds of what a mask can do are done, after the shampoo. */
     static final double MASK_MINUTES = 6;
-
+    /** The same before the shampoo. */
     static final double MASK_BEFORE_MINUTES = 18;
+    /** Minutes that fine hair bears of a mask after the shampoo. */
     static final double FINE_BEARS_MINUTES = 2;
-    /** Per minute longer than fine hair bears. */
+    /** Minutes after which a mask makes it no limper. */
+    static final double MASK_LIMPS_AT_MOST = 20;
+    /** Volume lost a minute longer than fine hair bears; half of it days. */
     static final double MASK_LIMPS = .12;
-
+    /** Definition, volume and days of protein on over-soft or bleached hair. */
     static final double PROTEIN_DEFINES = .6;
+    /** Softness lost by protein. */
     static final double PROTEIN_STIFFENS = .5;
+    /** Of that, this much where protein is wanted. */
+    static final double PROTEIN_WANTED_STIFFENS = .5;
     /** Minutes in which about two thirds of a protein treatment are done. */
     static final double PROTEIN_MINUTES = 10;
-
+    /** Definition and volume lost to build-up that nothing in the wash takes off; half of it softness. */
     static final double RESIDUE = .8;
+    /** Softness lost by clarifying, in full on the driest hair. */
     static final double CLARIFIER_DRIES = .4;
 
-    // Wetness at the styler, per percent outside its window
+    // Wetness at the styler
+
+    /** Definition lost a percent outside a styler's window. */
     static final double MISS_UNDEFINES = .045;
+    /** Clumping lost for the same. */
     static final double MISS_UNCLUMPS = .055;
+    /** Frizz for the same where hair was too dry. */
     static final double MISS_FRIZZES = .045;
+    /** Of that, this much where it was too wet. */
+    static final double WET_MISS_FRIZZES = .5;
+    /** Percent outside a window from which it gets no worse. */
     static final double MOST_MISS_PERCENT = 40;
     /** Percent outside its window at which hold is down to about a third. */
     static final double MISS_HALVES_HOLD = 40;
 
-    // Sections: per natural logarithm of their number
+    // Sections and hands
+
+    /** Definition of more sections, per natural logarithm of their number. */
     static final double SECTIONS_DEFINE = .50;
+    /** Volume lost by the same. */
     static final double SECTIONS_FLATTEN = .28;
+    /** Days of the same. */
     static final double SECTIONS_LAST_DAYS = .18;
+    /** Of what hands shape, straight hair takes this much. */
+    static final double STRAIGHT_TAKES = .3;
+    /** Definition and clumping of brush-styling. */
+    static final double BRUSH_DEFINES = 1.2;
+    /** Frizz that brush-styling takes. */
+    static final double BRUSH_CALMS_FRIZZ = .5;
+    /** Volume of brushing up and out. */
+    static final double BRUSH_UP_LIFTS = .8;
+    /** Volume lost by brushing down. */
+    static final double BRUSH_DOWN_FLATTENS = .9;
+    /** Definition of finger coils. */
+    static final double COIL_DEFINES = 1.6;
+    /** Clumping of finger coils. */
+    static final double COIL_CLUMPS = 1.5;
+    /** Definition where only mid to ends is coiled. */
+    static final double COILED_ENDS_DEFINE = 1.2;
+    /** Clumping where only mid to ends is coiled. */
+    static final double COILED_ENDS_CLUMP = 1.1;
+    /** Frizz that coiling takes. */
+    static final double COIL_CALMS_FRIZZ = .8;
+    /** Volume that coiling takes. */
+    static final double COIL_FLATTENS = .5;
+    /** Volume taken where only mid to ends is coiled. */
+    static final double COILED_ENDS_FLATTEN = .1;
+    /** Days of finger coils. */
+    static final double COIL_LASTS_DAYS = .6;
+    /** Definition of every curl laid by hand. */
+    static final double SHINGLE_DEFINES = 2;
+    /** Clumping of the same. */
+    static final double SHINGLE_CLUMPS = 1.6;
+    /** Frizz that it takes. */
+    static final double SHINGLE_CALMS_FRIZZ = 1;
+    /** Volume that it takes. */
+    static final double SHINGLE_FLATTENS = .6;
+    /** Days of every curl laid by hand. */
+    static final double SHINGLE_LASTS_DAYS = .8;
+    /** Definition of smoothing root to tip. */
+    static final double SMOOTH_DEFINES = .7;
+    /** Clumping of the same. */
+    static final double SMOOTH_CLUMPS = .6;
+    /** Frizz that it takes. */
+    static final double SMOOTH_CALMS_FRIZZ = .6;
+    /** Definition of twisting. */
+    static final double TWIST_DEFINES = .6;
+    /** Clumping of pressing. */
+    static final double PRESS_CLUMPS = .3;
+    /** Volume of fluffing, or of clumps divided. */
+    static final double FLUFF_LIFTS = .6;
+    /** Clumping lost by the same. */
+    static final double FLUFF_UNCLUMPS = .3;
+    /** Frizz of the same. */
+    static final double FLUFF_FRIZZES = .25;
+    /** Volume of a pick at the root. */
+    static final double PICK_LIFTS = .8;
+    /** Frizz of the same. */
+    static final double PICK_FRIZZES = .3;
+    /** Of the shrinkage, this part is stretched out of the roots. */
+    static final double STRETCH_LENGTHENS = .18;
+    /** Scrunches that waves take [CP]. */
+    static final double WAVES_TAKE_SCRUNCHES = 20;
+    /** Scrunches that curls and coils take [CP]. */
+    static final double CURLS_TAKE_SCRUNCHES = 3;
+    /** Volume of as many scrunches as the pattern takes. */
+    static final double SCRUNCH_LIFTS = .6;
+    /** Clumping of the same on waves. */
+    static final double SCRUNCH_CLUMPS_WAVES = 1;
+    /** Clumping of the same on the rest. */
+    static final double SCRUNCH_CLUMPS = .3;
+    /** Definition of the same on waves. */
+    static final double SCRUNCH_DEFINES_WAVES = .9;
+    /** Definition of the same on the rest. */
+    static final double SCRUNCH_DEFINES = .2;
+    /** Shrinkage of the same, percent. */
+    static final double SCRUNCH_SHRINKS = 2.5;
+    /** Frizz of many scrunches past what the pattern takes. */
+    static final double OVERSCRUNCH_FRIZZES = 1.8;
+    /** Shrinkage of the same, percent. */
+    static final double OVERSCRUNCH_SHRINKS = 4;
+    /** Scrunches past it in which about two thirds of that are done. */
+    static final double OVERSCRUNCHES = 8;
+    /** Volume of roots lifted and shaken. */
+    static final double LIFT_LIFTS = .5;
+    /** Volume of working upside down. */
+    static final double UPSIDE_DOWN_LIFTS = .5;
+    /** Frizz at the crown where roots are not lifted after it. */
+    static final double UPSIDE_DOWN_FRIZZES_CROWN = .7;
 
     // Drying
+
+    /** Volume of a dryer. */
     static final double DRYER_LIFTS = .9;
+    /** Shrinkage of a dryer, percent. */
+    static final double DRYER_SHRINKS = 2;
+    /** Volume of root clips, at the crown and the hairline. */
     static final double CLIPS_LIFT = .9;
-    static final double UPSIDE_DOWN_LIFTS = .5;
-    static final double UPSIDE_DOWN_FRIZZES_CROWN = .7;
-    static final double LIFT_LIFTS = .5;
+    /** Softness lost by hot air in contact; half of it frizz. */
     static final double HOT_ROUGHENS = .5;
+    /** Frizz of touching before the cast has set; half of it clumping lost. */
     static final double TOUCH_FRIZZES = .9;
-    /** A softer hold has no cast to wait for. */
+    /** Hold from which there is a cast to wait for. */
     static final double TOUCHED_FROM_HOLD = 5;
-
+    /** Percent of water below which touching does no more harm. */
+    static final double TOUCHED_ABOVE_PERCENT = 50;
+    /** Definition and clumping lost by combing clumps out; half of it frizz. */
     static final double COMBED_OUT = 2.4;
+    /** Frizz a percent of water left where the cast is broken damp. */
     static final double DAMP_END_FRIZZES = .05;
-    static final double DAMP_AIR_FRIZZES_PER_HOUR = .18;
+    /** Percent of water from which that gets no worse. */
+    static final double DAMP_END_AT_MOST = 30;
+    /** Of that water, so much is the lengths' and the rest the roots'. */
+    static final double DAMP_END_LENGTHS = .8;
+    /** Frizz an hour of drying in air, for each °C of dew point over the one below. */
+    static final double DAMP_AIR_FRIZZES_PER_HOUR = .06;
+    /** Dew point from which air is damp to dry in, °C. */
+    static final double DAMP_AIR_FROM_C = 13;
+    /** The most frizz of slow drying in damp air. */
+    static final double DAMP_AIR_AT_MOST = 1.5;
 
-    // Air it is worn in
+    // Air it is worn in, the cast, and how it is kept
+
+    /** Frizz a °C of dew point over the one below, where nothing holds. */
     static final double HUMID_FRIZZES = .16;
+    /** Dew point from which air frizzes what is worn in it, °C [CP: humid from 15]. */
     static final double HUMID_FROM_C = 15;
+    /** Of that, how much a point of hold keeps out. */
     static final double HOLD_GUARDS = .075;
-
-    // Cast
-    static final double BREAK_SOFTENS = 1.1;
-    static final double BREAK_LIFTS = .7;
+    /** Of that, how much is left however strong the hold. */
+    static final double HUMID_AT_LEAST = .2;
+    /** How much of it the loosest pattern feels. */
+    static final double LOOSE_HUMID = .8;
+    /** How much more of it the tightest feels. */
+    static final double TIGHT_HUMID = .6;
+    /** Hold from which there is a cast to break. */
     static final double CAST_FROM_HOLD = 4;
+    /** Softness of a broken cast. */
+    static final double BREAK_SOFTENS = 1.1;
+    /** Volume of a broken cast. */
+    static final double BREAK_LIFTS = .7;
+    /** Softness lost by a cast that is left. */
+    static final double CAST_STIFFENS = .5;
+    /** Days of a cast that is left. */
+    static final double CAST_LASTS_DAYS = .3;
+    /** Days of a refresh each morning. */
+    static final double REFRESH_LASTS_DAYS = .8;
+    /** Days of sleeping on satin. */
+    static final double SATIN_LASTS_DAYS = .4;
+    /** Days of a loose pineapple under it, on hair long enough to gather. */
+    static final double PINEAPPLE_LASTS_DAYS = .6;
 
     private Constants() {}
 }

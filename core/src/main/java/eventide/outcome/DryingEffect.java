@@ -1,6 +1,10 @@
 package eventide.outcome;
 
 import static eventide.outcome.Constants.*;
+import static eventide.outcome.Constants.CLIPS_LIFT;
+import static eventide.outcome.Constants.DRYER_LIFTS;
+import static eventide.outcome.Constants.DRYER_SHRINKS;
+import static eventide.outcome.Constants.HOT_ROUGHENS;
 import static eventide.outcome.ScoreName.*;
 
 import eventide.check.Wash;
@@ -45,7 +49,7 @@ final class DryingEffect implements Effect {
         }
         if (blown) {
             ledger.add(VOLUME, DRYER_LIFTS, "diffused");
-            ledger.add(SHRINKAGE, 2, "diffused");
+            ledger.add(SHRINKAGE, DRYER_SHRINKS, "diffused");
         }
         if (hot) {
             ledger.add(SOFTNESS, -HOT_ROUGHENS, "hot air in contact");

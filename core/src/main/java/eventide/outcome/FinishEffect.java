@@ -1,11 +1,6 @@
 package eventide.outcome;
 
-import static eventide.outcome.Constants.BREAK_LIFTS;
-import static eventide.outcome.Constants.BREAK_SOFTENS;
-import static eventide.outcome.Constants.CAST_FROM_HOLD;
-import static eventide.outcome.Constants.HOLD_GUARDS;
-import static eventide.outcome.Constants.HUMID_FRIZZES;
-import static eventide.outcome.Constants.HUMID_FROM_C;
+import static eventide.outcome.Constants.*;
 import static eventide.outcome.ScoreName.DAYS;
 import static eventide.outcome.ScoreName.FRIZZ;
 import static eventide.outcome.ScoreName.HOLD;
@@ -17,6 +12,7 @@ import eventide.drying.Visit;
 import eventide.hair.Reading;
 import eventide.hair.Zone;
 import eventide.routine.Action;
+import eventide.routine.NightCare;
 
 /** What hold there is when it is done: the cast broken or left, and how it stands the air it is worn in. */
 final class FinishEffect implements Effect {
@@ -25,12 +21,22 @@ final class FinishEffect implements Effect {
         // A cast comes of what was put on; how well it holds, of what met its water.
         finish(isBroken(wash, ledger.zone()), ProductEffect.hold(wash, ledger.zone(), false), ledger);
         worn(wash, hair, ledger.sum(HOLD), ledger);
-        refreshed(wash, ledger);
+        kept(wash, ledger);
     }
 
-    static void refreshed(Wash wash, Ledger ledger) {
-        if (Boolean.TRUE.equals(wash.routine().dailyRefresh())) {
-            ledger.add(DAYS, .8, "refreshed daily");
+    /** From day to day: in the mornings and overnight. */
+    static void kept(Wash wash, Ledger ledger) {
+        if (wash.routine().isRefreshedDaily()) {
+            ledger.add(DAYS, REFRESH_LASTS_DAYS, "refreshed daily");
+        }
+        NightCare night = wash.routine().night();
+        if (night == null || night == NightCare.NONE) {
+            return;
+        }
+        if (night == NightCare.PINEAPPLE && night.suits(wash.hair())) {
+            ledger.add(DAYS, PINEAPPLE_LASTS_DAYS, "gathered loosely and slept on satin");
+        } else {
+            ledger.add(DAYS, SATIN_LASTS_DAYS, "slept on satin");
         }
     }
 
@@ -51,16 +57,21 @@ final class FinishEffect implements Effect {
             ledger.add(SOFTNESS, BREAK_SOFTENS, "cast broken");
             ledger.add(VOLUME, BREAK_LIFTS, "cast broken");
         } else {
-            ledger.add(SOFTNESS, -.5, "cast left");
-            ledger.add(DAYS, .3, "cast left");
+            ledger.add(SOFTNESS, -CAST_STIFFENS, "cast left");
+            ledger.add(DAYS, CAST_LASTS_DAYS, "cast left");
         }
     }
 
     /** The more dew, the more frizz; hold stands against it. */
     static void worn(Wash wash, Reading hair, double hold, Ledger ledger) {
         double over = Math.max(0, wash.air().wornDewPointC() - HUMID_FROM_C);
-        double guard = Math.max(.2, 1 - HOLD_GUARDS * hold);
+        double guard = Math.max(HUMID_AT_LEAST, 1 - HOLD_GUARDS * hold);
         ledger.add(
-                FRIZZ, HUMID_FRIZZES * over * guard * (.8 + .6 * hair.pattern().tightness()), "humid air, worn");
+                FRIZZ,
+                HUMID_FRIZZES
+                        * over
+                        * guard
+                        * (LOOSE_HUMID + TIGHT_HUMID * hair.pattern().tightness()),
+                "humid air, worn");
     }
 }

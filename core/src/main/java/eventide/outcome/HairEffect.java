@@ -1,5 +1,6 @@
 package eventide.outcome;
 
+import static eventide.outcome.Constants.*;
 import static eventide.outcome.ScoreName.*;
 
 import eventide.check.Wash;
@@ -17,54 +18,63 @@ final class HairEffect implements Effect {
         Pattern pattern = hair.pattern();
         String word = pattern.isStraight() ? "straight here" : pattern.word() + " by nature";
         ledger.add(
-                DEFINITION, pattern.isStraight() ? .8 : pattern.isWavy() ? 2.6 : pattern.isCurly() ? 3.6 : 3.0, word);
-        ledger.add(CLUMPING, pattern.isStraight() ? 2.5 : pattern.isWavy() ? 3.4 : pattern.isCurly() ? 3.6 : 2.6, word);
-        ledger.add(FRIZZ, 4.4 + 1.6 * pattern.tightness(), word);
+                DEFINITION,
+                pattern.isStraight()
+                        ? STRAIGHT_DEFINES
+                        : pattern.isWavy() ? WAVES_DEFINE : pattern.isCurly() ? CURLS_DEFINE : COILS_DEFINE,
+                word);
+        ledger.add(
+                CLUMPING,
+                pattern.isStraight()
+                        ? STRAIGHT_CLUMPS
+                        : pattern.isWavy() ? WAVES_CLUMP : pattern.isCurly() ? CURLS_CLUMP : COILS_CLUMP,
+                word);
+        ledger.add(FRIZZ, BARE_FRIZZES + TIGHT_FRIZZES * pattern.tightness(), word);
         ledger.add(
                 SHRINKAGE,
                 hair.shrinkage() * 100,
                 wash.hair().measured() == null ? "typical of " + pattern.word() : "by the ruler");
-        ledger.add(VOLUME, 2.6 + 1.8 * pattern.tightness(), word);
-        ledger.add(SOFTNESS, 5.6, "clean hair");
-        ledger.add(DAYS, 1.2, "any wash-and-go");
+        ledger.add(VOLUME, BARE_STANDS + TIGHT_STANDS * pattern.tightness(), word);
+        ledger.add(SOFTNESS, CLEAN_SOFT, "clean hair");
+        ledger.add(DAYS, ANY_LASTS_DAYS, "any wash-and-go");
         strand(hair, ledger);
         if (hair.porosity() == Porosity.HIGH) {
-            ledger.add(FRIZZ, .9, "high porosity swells in the air");
-            ledger.add(SOFTNESS, -.7, "high porosity feels rough");
+            ledger.add(FRIZZ, POROUS_FRIZZES, "high porosity swells in the air");
+            ledger.add(SOFTNESS, -POROUS_ROUGH, "high porosity feels rough");
         } else if (hair.porosity() == Porosity.LOW) {
-            ledger.add(FRIZZ, -.4, "low porosity lies smooth");
+            ledger.add(FRIZZ, -CLOSED_CALMS_FRIZZ, "low porosity lies smooth");
         }
         if (hair.density() != Density.MEDIUM) {
             ledger.add(
                     VOLUME,
-                    hair.density() == Density.HIGH ? 1 : -.8,
+                    hair.density() == Density.HIGH ? DENSE_STANDS : -SPARSE_LIES,
                     hair.density() == Density.HIGH ? "dense hair" : "thin density");
         }
         if (hair.condition().contains(Condition.BLEACHED)) {
-            ledger.add(DEFINITION, -.8, "bleached lengths have lost spring");
-            ledger.add(FRIZZ, .7, "bleached lengths");
+            ledger.add(DEFINITION, -BLEACH_UNDEFINES, "bleached lengths have lost spring");
+            ledger.add(FRIZZ, BLEACH_FRIZZES, "bleached lengths");
         }
         if (hair.condition().contains(Condition.HEAT_DAMAGED)
                 || hair.condition().contains(Condition.CHEMICALLY_STRAIGHTENED)) {
-            ledger.add(DEFINITION, -1, "straightened or heat-damaged lengths");
+            ledger.add(DEFINITION, -HEAT_UNDEFINES, "straightened or heat-damaged lengths");
         }
         if (hair.condition().contains(Condition.OVER_SOFT)) {
-            ledger.add(VOLUME, -.5, "over-soft hair will not stand");
-            ledger.add(DAYS, -.3, "over-soft hair drops its shape");
+            ledger.add(VOLUME, -OVER_SOFT_LIES, "over-soft hair will not stand");
+            ledger.add(DAYS, -OVER_SOFT_DROPS_DAYS, "over-soft hair drops its shape");
         }
         if (hair.condition().contains(Condition.BRITTLE)) {
-            ledger.add(SOFTNESS, -.8, "brittle lengths");
+            ledger.add(SOFTNESS, -BRITTLE_ROUGH, "brittle lengths");
         }
     }
 
     private static void strand(Reading hair, Ledger ledger) {
         if (hair.strand() == Strand.FINE) {
-            ledger.add(VOLUME, -.3, "fine strands lie close");
-            ledger.add(SOFTNESS, .6, "fine strands");
+            ledger.add(VOLUME, -FINE_LIES, "fine strands lie close");
+            ledger.add(SOFTNESS, FINE_SOFT, "fine strands");
         } else if (hair.strand() == Strand.COARSE) {
-            ledger.add(VOLUME, .7, "coarse strands stand off");
-            ledger.add(SOFTNESS, -.8, "coarse strands");
-            ledger.add(CLUMPING, -.4, "coarse strands are hard to clump");
+            ledger.add(VOLUME, COARSE_STANDS, "coarse strands stand off");
+            ledger.add(SOFTNESS, -COARSE_ROUGH, "coarse strands");
+            ledger.add(CLUMPING, -COARSE_UNCLUMPS, "coarse strands are hard to clump");
         }
     }
 }

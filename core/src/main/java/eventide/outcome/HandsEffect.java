@@ -61,50 +61,52 @@ final class HandsEffect implements Effect {
     }
 
     private static void shape(Step step, Reading hair, Ledger ledger) {
-        double takes = hair.pattern().isStraight() ? .3 : 1;
+        double takes = hair.pattern().isStraight() ? STRAIGHT_TAKES : 1;
         switch (step.action()) {
             case BRUSH_STYLE -> {
-                ledger.add(DEFINITION, 1.2 * takes, "brush-styled");
-                ledger.add(CLUMPING, 1.2 * takes, "brush-styled");
-                ledger.add(FRIZZ, -.5, "brush-styled");
+                ledger.add(DEFINITION, BRUSH_DEFINES * takes, "brush-styled");
+                ledger.add(CLUMPING, BRUSH_DEFINES * takes, "brush-styled");
+                ledger.add(FRIZZ, -BRUSH_CALMS_FRIZZ, "brush-styled");
                 boolean down = step.brushDirection() == BrushDirection.DOWN;
                 ledger.add(
                         VOLUME,
-                        down ? -.9 : step.brushDirection() == BrushDirection.UP_AND_OUT ? .8 : 0,
+                        down
+                                ? -BRUSH_DOWN_FLATTENS
+                                : step.brushDirection() == BrushDirection.UP_AND_OUT ? BRUSH_UP_LIFTS : 0,
                         down ? "brushed down" : "brushed up and out");
             }
             case COIL -> {
                 boolean ends = step.extent() == Extent.MID_TO_ENDS;
-                ledger.add(DEFINITION, (ends ? 1.2 : 1.6) * takes, "finger-coiled");
-                ledger.add(CLUMPING, (ends ? 1.1 : 1.5) * takes, "finger-coiled");
-                ledger.add(FRIZZ, -.8, "finger-coiled");
-                ledger.add(VOLUME, ends ? -.1 : -.5, "finger-coiled");
-                ledger.add(DAYS, .6, "finger-coiled");
+                ledger.add(DEFINITION, (ends ? COILED_ENDS_DEFINE : COIL_DEFINES) * takes, "finger-coiled");
+                ledger.add(CLUMPING, (ends ? COILED_ENDS_CLUMP : COIL_CLUMPS) * takes, "finger-coiled");
+                ledger.add(FRIZZ, -COIL_CALMS_FRIZZ, "finger-coiled");
+                ledger.add(VOLUME, ends ? -COILED_ENDS_FLATTEN : -COIL_FLATTENS, "finger-coiled");
+                ledger.add(DAYS, COIL_LASTS_DAYS, "finger-coiled");
             }
             case SHINGLE -> {
-                ledger.add(DEFINITION, 2.0 * takes, "every curl by hand");
-                ledger.add(CLUMPING, 1.6 * takes, "every curl by hand");
-                ledger.add(FRIZZ, -1, "every curl by hand");
-                ledger.add(VOLUME, -.6, "every curl by hand");
-                ledger.add(DAYS, .8, "every curl by hand");
+                ledger.add(DEFINITION, SHINGLE_DEFINES * takes, "every curl by hand");
+                ledger.add(CLUMPING, SHINGLE_CLUMPS * takes, "every curl by hand");
+                ledger.add(FRIZZ, -SHINGLE_CALMS_FRIZZ, "every curl by hand");
+                ledger.add(VOLUME, -SHINGLE_FLATTENS, "every curl by hand");
+                ledger.add(DAYS, SHINGLE_LASTS_DAYS, "every curl by hand");
             }
             case SMOOTH -> {
-                ledger.add(DEFINITION, .7 * takes, "smoothed root to tip");
-                ledger.add(CLUMPING, .6 * takes, "smoothed root to tip");
-                ledger.add(FRIZZ, -.6, "smoothed root to tip");
+                ledger.add(DEFINITION, SMOOTH_DEFINES * takes, "smoothed root to tip");
+                ledger.add(CLUMPING, SMOOTH_CLUMPS * takes, "smoothed root to tip");
+                ledger.add(FRIZZ, -SMOOTH_CALMS_FRIZZ, "smoothed root to tip");
             }
-            case TWIST -> ledger.add(DEFINITION, .6 * takes, "twisted");
+            case TWIST -> ledger.add(DEFINITION, TWIST_DEFINES * takes, "twisted");
             case DIVIDE_CLUMPS, FLUFF -> {
-                ledger.add(VOLUME, .6, step.action() == Action.FLUFF ? "fluffed" : "clumps divided");
-                ledger.add(CLUMPING, -.3, step.action() == Action.FLUFF ? "fluffed" : "clumps divided");
-                ledger.add(FRIZZ, .25, step.action() == Action.FLUFF ? "fluffed" : "clumps divided");
+                ledger.add(VOLUME, FLUFF_LIFTS, step.action() == Action.FLUFF ? "fluffed" : "clumps divided");
+                ledger.add(CLUMPING, -FLUFF_UNCLUMPS, step.action() == Action.FLUFF ? "fluffed" : "clumps divided");
+                ledger.add(FRIZZ, FLUFF_FRIZZES, step.action() == Action.FLUFF ? "fluffed" : "clumps divided");
             }
             case PICK -> {
-                ledger.add(VOLUME, .8, "picked at the root");
-                ledger.add(FRIZZ, .3, "picked at the root");
+                ledger.add(VOLUME, PICK_LIFTS, "picked at the root");
+                ledger.add(FRIZZ, PICK_FRIZZES, "picked at the root");
             }
-            case STRETCH -> ledger.add(SHRINKAGE, -.18 * hair.shrinkage() * 100, "roots stretched");
-            case PRESS -> ledger.add(CLUMPING, .3 * takes, "pressed");
+            case STRETCH -> ledger.add(SHRINKAGE, -STRETCH_LENGTHENS * hair.shrinkage() * 100, "roots stretched");
+            case PRESS -> ledger.add(CLUMPING, PRESS_CLUMPS * takes, "pressed");
             default -> {
                 // no shape of its own
             }
@@ -115,15 +117,16 @@ final class HandsEffect implements Effect {
         if (count == 0) {
             return;
         }
-        int most = hair.pattern().isWavy() || hair.pattern().isStraight() ? 20 : 3;
-        double within = Math.min(count, most) / (double) most;
-        ledger.add(VOLUME, .6 * within, "scrunched");
-        ledger.add(CLUMPING, (hair.pattern().isWavy() ? 1.0 : .3) * within, "scrunched");
-        ledger.add(DEFINITION, (hair.pattern().isWavy() ? .9 : .2) * within, "scrunched");
-        ledger.add(SHRINKAGE, 2.5 * within, "scrunched");
-        int over = Math.max(0, count - most);
-        double spoiled = 1 - Math.exp(-over / 8.0);
-        ledger.add(FRIZZ, 1.8 * spoiled, "scrunched past the pattern's count");
-        ledger.add(SHRINKAGE, 4 * spoiled, "scrunched past the pattern's count");
+        boolean wavy = hair.pattern().isWavy();
+        double most = wavy || hair.pattern().isStraight() ? WAVES_TAKE_SCRUNCHES : CURLS_TAKE_SCRUNCHES;
+        double within = Math.min(count, most) / most;
+        ledger.add(VOLUME, SCRUNCH_LIFTS * within, "scrunched");
+        ledger.add(CLUMPING, (wavy ? SCRUNCH_CLUMPS_WAVES : SCRUNCH_CLUMPS) * within, "scrunched");
+        ledger.add(DEFINITION, (wavy ? SCRUNCH_DEFINES_WAVES : SCRUNCH_DEFINES) * within, "scrunched");
+        ledger.add(SHRINKAGE, SCRUNCH_SHRINKS * within, "scrunched");
+        double over = Math.max(0, count - most);
+        double spoiled = 1 - Math.exp(-over / OVERSCRUNCHES);
+        ledger.add(FRIZZ, OVERSCRUNCH_FRIZZES * spoiled, "scrunched past the pattern's count");
+        ledger.add(SHRINKAGE, OVERSCRUNCH_SHRINKS * spoiled, "scrunched past the pattern's count");
     }
 }

@@ -1,9 +1,6 @@
 package eventide.outcome;
 
-import static eventide.outcome.Constants.COMBED_OUT;
-import static eventide.outcome.Constants.DAMP_AIR_FRIZZES_PER_HOUR;
-import static eventide.outcome.Constants.DAMP_END_FRIZZES;
-import static eventide.outcome.Constants.TOUCH_FRIZZES;
+import static eventide.outcome.Constants.*;
 import static eventide.outcome.ScoreName.CLUMPING;
 import static eventide.outcome.ScoreName.DEFINITION;
 import static eventide.outcome.ScoreName.FRIZZ;
@@ -11,17 +8,16 @@ import static eventide.outcome.ScoreName.FRIZZ;
 import eventide.check.Clumps;
 import eventide.check.Wash;
 import eventide.drying.Visit;
+import eventide.drying.Wetness;
 import eventide.hair.Reading;
 import eventide.routine.Action;
 import eventide.routine.Step;
 
 /** What went against the water: touched too early, combed out, dried slowly in damp air, broken damp. Never does a score any good. */
 final class MishapEffect implements Effect {
-    private static final double DAMP_ROOM_C = 13;
-
     @Override
     public void add(Wash wash, Reading hair, Ledger ledger) {
-        boolean hasCast = ProductEffect.strongestHold(wash, ledger.zone()) >= Constants.TOUCHED_FROM_HOLD;
+        boolean hasCast = ProductEffect.strongestHold(wash, ledger.zone()) >= TOUCHED_FROM_HOLD;
         boolean touched = false;
         boolean pulled = false;
         for (Visit visit : wash.stylingIn(ledger.zone())) {
@@ -29,7 +25,7 @@ final class MishapEffect implements Effect {
             touched |= hasCast
                     && touches(wash, visit.step())
                     && visit.startMinute() < wash.castMinute()
-                    && visit.wetness() > 50
+                    && visit.wetness() > TOUCHED_ABOVE_PERCENT
                     && dryingBegan(wash, visit);
         }
         if (touched) {
@@ -43,8 +39,11 @@ final class MishapEffect implements Effect {
         }
         slowInAir(wash, 1, ledger);
         if (FinishEffect.isBroken(wash, ledger.zone())
-                && ProductEffect.hold(wash, ledger.zone(), false) >= Constants.CAST_FROM_HOLD) {
-            ledger.add(FRIZZ, DAMP_END_FRIZZES * Math.min(30, wetWhenBroken(wash)), "cast broken on damp hair");
+                && ProductEffect.hold(wash, ledger.zone(), false) >= CAST_FROM_HOLD) {
+            ledger.add(
+                    FRIZZ,
+                    DAMP_END_FRIZZES * Math.min(DAMP_END_AT_MOST, wetWhenBroken(wash)),
+                    "cast broken on damp hair");
         }
     }
 
@@ -58,9 +57,9 @@ final class MishapEffect implements Effect {
         for (Visit visit : wash.stylingIn(ledger.zone())) {
             minutes += visit.step().action() == Action.AIR ? visit.minutes() : 0;
         }
-        double damp = Math.max(0, wash.air().dewPointC() - DAMP_ROOM_C);
-        double points = DAMP_AIR_FRIZZES_PER_HOUR * part * minutes / 60 * damp / 3;
-        ledger.add(FRIZZ, Math.min(1.5, points), "slow drying in damp air");
+        double damp = Math.max(0, wash.air().dewPointC() - DAMP_AIR_FROM_C);
+        double points = DAMP_AIR_FRIZZES_PER_HOUR * part * minutes / 60 * damp;
+        ledger.add(FRIZZ, Math.min(DAMP_AIR_AT_MOST, points), "slow drying in damp air");
     }
 
     /** A school that cups from the start touches nothing else. */
@@ -81,7 +80,9 @@ final class MishapEffect implements Effect {
                 0,
                 wash.course().visits().stream()
                         .filter(v -> v.step().action() == Action.BREAK_CAST)
-                        .mapToDouble(v -> .8 * v.wetness() + .2 * v.rootsWetness() - 2)
+                        .mapToDouble(v -> DAMP_END_LENGTHS * v.wetness()
+                                + (1 - DAMP_END_LENGTHS) * v.rootsWetness()
+                                - Wetness.DRY_BELOW)
                         .max()
                         .orElse(0));
     }

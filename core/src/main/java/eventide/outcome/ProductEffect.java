@@ -16,8 +16,6 @@ import eventide.product.Role;
 
 /** What is worn: hold, moisture, weight, and how well each met the water. */
 final class ProductEffect implements Effect {
-    static final double FOAM_LIFTS = .9;
-
     @Override
     public void add(Wash wash, Reading hair, Ledger ledger) {
         Zone zone = ledger.zone();
@@ -67,7 +65,7 @@ final class ProductEffect implements Effect {
 
     /** Fine hair is held by a light or medium gel, coarse asks for a strong one [CP; the figures OURS]. */
     private static double needed(Reading hair) {
-        return hair.strand() == Strand.FINE ? 4.5 : hair.strand() == Strand.MEDIUM ? 6.5 : 8.5;
+        return hair.strand() == Strand.FINE ? FINE_NEEDS : hair.strand() == Strand.MEDIUM ? MEDIUM_NEEDS : COARSE_NEEDS;
     }
 
     /** Hold of all layers together, 0 to 10: the strongest, and a part of the next on what is left of the scale. */
@@ -114,7 +112,7 @@ final class ProductEffect implements Effect {
 
     /** What an amount does against the advised one: nothing for none, 1 for as advised, at most a fifth more. */
     static double taken(double fullness) {
-        return 1.2 * (1 - Math.exp(-1.79 * fullness));
+        return AMOUNT_AT_MOST * (1 - Math.exp(-AMOUNT_SATURATES * fullness));
     }
 
     /** What is left of hold where hair was outside the window, 1 inside it. */
@@ -152,7 +150,7 @@ final class ProductEffect implements Effect {
             String because = layer.product().name() + (missed < 0 ? " met hair too dry" : " met hair too wet");
             ledger.add(DEFINITION, -MISS_UNDEFINES * by, because);
             ledger.add(CLUMPING, -MISS_UNCLUMPS * by, because);
-            ledger.add(FRIZZ, (missed < 0 ? 1 : .5) * MISS_FRIZZES * by, because);
+            ledger.add(FRIZZ, (missed < 0 ? 1 : WET_MISS_FRIZZES) * MISS_FRIZZES * by, because);
         }
     }
 
@@ -173,8 +171,8 @@ final class ProductEffect implements Effect {
     }
 
     static void oils(String name, Ledger ledger) {
-        ledger.add(SOFTNESS, .5, name + ", oil");
-        ledger.add(FRIZZ, -.3, name + ", oil");
+        ledger.add(SOFTNESS, OIL_SOFTENS, name + ", oil");
+        ledger.add(FRIZZ, -OIL_CALMS_FRIZZ, name + ", oil");
     }
 
     static void foams(String name, Ledger ledger) {
@@ -198,18 +196,21 @@ final class ProductEffect implements Effect {
         if (worn <= 0) {
             return;
         }
-        double dryness = (hair.strand() == Strand.COARSE ? 1 : hair.strand() == Strand.FINE ? .35 : .65)
-                * (hair.porosity() == Porosity.HIGH ? 1.25 : hair.porosity() == Porosity.LOW ? .8 : 1)
-                * (.7 + .6 * hair.pattern().tightness());
-        double fed = 1 - Math.exp(-1.6 * worn / borne);
+        double dryness = (hair.strand() == Strand.COARSE ? 1 : hair.strand() == Strand.FINE ? FINE_DRY : MEDIUM_DRY)
+                * (hair.porosity() == Porosity.HIGH ? POROUS_DRY : hair.porosity() == Porosity.LOW ? CLOSED_DRY : 1)
+                * (LOOSE_DRY + TIGHT_DRY * hair.pattern().tightness());
+        double fed = 1 - Math.exp(-MOISTURE_SATURATES * worn / borne);
         ledger.add(SOFTNESS, MOISTURE_SOFTENS * fed, "moisture worn");
         ledger.add(FRIZZ, -MOISTURE_CALMS_FRIZZ * dryness * fed, "moisture worn");
         ledger.add(CLUMPING, MOISTURE_CLUMPS * fed, "slip and moisture");
-        ledger.add(DEFINITION, .6 * dryness * fed, "slip and moisture");
+        ledger.add(DEFINITION, MOISTURE_DEFINES * dryness * fed, "slip and moisture");
         double ratio = worn / borne;
-        ledger.add(WEIGHT, 5 * ratio, "richness against what this hair bears");
-        ledger.add(VOLUME, -RICHNESS_FLATTENS * Math.min(worn, borne) * (9 / Math.max(4.5, borne)), "richness worn");
-        double over = Math.min(2, Math.max(0, ratio - 1));
+        ledger.add(WEIGHT, BORNE_WEIGHS * ratio, "richness against what this hair bears");
+        ledger.add(
+                VOLUME,
+                -RICHNESS_FLATTENS * Math.min(worn, borne) * (RICHNESS_USUAL / Math.max(RICHNESS_LEAST, borne)),
+                "richness worn");
+        double over = Math.min(OVERLOAD_AT_MOST, Math.max(0, ratio - 1));
         ledger.add(VOLUME, -OVERLOAD_FLATTENS * over, "more richness than it bears");
         ledger.add(DEFINITION, -OVERLOAD_UNDEFINES * over, "more richness than it bears");
         ledger.add(DAYS, -OVERLOAD_DAYS * over, "more richness than it bears");

@@ -115,7 +115,7 @@ public final class Prospect {
         public double[] scores(double[] byHold, double[] byRichness, boolean foam) {
             double[] scores = new double[NAMES.length];
             for (int i = 0; i < scores.length; i++) {
-                double foamed = foam && NAMES[i] == ScoreName.VOLUME ? ProductEffect.FOAM_LIFTS : 0;
+                double foamed = foam && NAMES[i] == ScoreName.VOLUME ? Constants.FOAM_LIFTS : 0;
                 scores[i] = Ledger.bend(sure[i] + byHold[i] + byRichness[i] + foamed, NAMES[i].most());
             }
             return scores;
@@ -136,7 +136,7 @@ public final class Prospect {
             SURE.forEach(effect -> effect.add(plain, plain.hair().at(zone), ledger));
             DryingEffect.wetter(plain, ledger);
             MishapEffect.slowInAir(plain, inAir, ledger);
-            FinishEffect.refreshed(plain, ledger);
+            FinishEffect.kept(plain, ledger);
             double beside = 0;
             for (Layer layer : plain.layersIn(zone)) {
                 if (!open.test(layer)) {

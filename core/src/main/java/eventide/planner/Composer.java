@@ -70,7 +70,8 @@ final class Composer {
             drying.finish(choice, steps);
         }
         Routine routine = Routine.of(steps);
-        return choice.details().finish().refreshed() ? routine.withDailyRefresh() : routine;
+        Details.Finish finish = choice.details().finish();
+        return routine.kept(finish.refreshed(), finish.night());
     }
 
     private void style(Choice choice, List<Step> steps) {

@@ -126,6 +126,10 @@ record DetailWords(String otherwise, Predicate<Step> about) {
             words.add(other.refreshed() ? "refreshed each morning" : "no refresh in the mornings");
             about.add(step -> false);
         }
+        if (own.night() != other.night()) {
+            words.add("at night " + other.night().label());
+            about.add(step -> false);
+        }
     }
 
     private static Predicate<Step> is(Action action) {

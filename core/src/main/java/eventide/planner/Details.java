@@ -1,6 +1,7 @@
 package eventide.planner;
 
 import eventide.hair.Zone;
+import eventide.routine.NightCare;
 import java.util.List;
 
 /** The smaller things a plan decides once its layers, hands, parting and drying stand, in the order they are done. */
@@ -117,13 +118,20 @@ record Details(Before before, Dose dose, Work work, Finish finish) {
      * @param stop percent dry at which the dryer is put down where air does the rest; counts nowhere else
      * @param refreshed misted and set right each morning
      */
-    record Finish(boolean turned, boolean clips, boolean castLeft, boolean fluff, double stop, boolean refreshed) {
+    record Finish(
+            boolean turned,
+            boolean clips,
+            boolean castLeft,
+            boolean fluff,
+            double stop,
+            boolean refreshed,
+            NightCare night) {
         Finish turned(boolean down) {
-            return new Finish(down, clips, castLeft, fluff, stop, refreshed);
+            return new Finish(down, clips, castLeft, fluff, stop, refreshed, night);
         }
 
-        Finish refreshed(boolean each) {
-            return new Finish(turned, clips, castLeft, fluff, stop, each);
+        Finish kept(boolean eachMorning, NightCare nights) {
+            return new Finish(turned, clips, castLeft, fluff, stop, eachMorning, nights);
         }
     }
 

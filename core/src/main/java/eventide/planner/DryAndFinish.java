@@ -6,6 +6,7 @@ import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Action;
 import eventide.routine.Heat;
+import eventide.routine.NightCare;
 import eventide.routine.OwnedTool;
 import eventide.routine.Part;
 import eventide.routine.Position;
@@ -201,7 +202,13 @@ final class DryAndFinish {
     static Details.Finish usual(Query query) {
         boolean volume = query.goal().wantsVolume();
         return new Details.Finish(
-                true, volume && query.limitsOrUsual().has(OwnedTool.CLIPS), false, volume, PART_DRY, false);
+                true,
+                volume && query.limitsOrUsual().has(OwnedTool.CLIPS),
+                false,
+                volume,
+                PART_DRY,
+                false,
+                NightCare.NONE);
     }
 
     /** Every way to clip, stop, break the cast and fluff that is another routine. */
@@ -223,7 +230,7 @@ final class DryAndFinish {
     }
 
     private static Details.Finish finish(boolean clips, boolean castLeft, boolean fluff, double stop) {
-        return new Details.Finish(true, clips, castLeft, fluff, stop, false);
+        return new Details.Finish(true, clips, castLeft, fluff, stop, false, NightCare.NONE);
     }
 
     /** Where oil goes on between rounds another round follows. */

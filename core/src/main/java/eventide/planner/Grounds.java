@@ -276,7 +276,7 @@ final class Grounds {
         double waiting = least.waiting() * time.waiting();
         double costs = Worth.CHAIR_MINUTE_COSTS * chair
                 + Worth.WAITING_MINUTE_COSTS * (chair + waiting)
-                + (details.finish().refreshed() ? Worth.REFRESH_COSTS : 0)
+                + Worth.keeping(details.finish().refreshed(), details.finish().night())
                 + leftWet.costs(key.frame(), choice.isShaped(), key.water(), key.layers())
                 - (key.kind() == Kind.MOISTURE && key.layers() == null
                         ? furtherCosts / ADDED_AT_LEAST + parting(composer.sections(choice))

@@ -6,6 +6,7 @@ import eventide.outcome.ScoreName;
 import eventide.outcome.Scores;
 import eventide.product.Product;
 import eventide.routine.Action;
+import eventide.routine.NightCare;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
@@ -172,7 +173,7 @@ final class Presentation {
         boolean chosen = others.stream()
                 .anyMatch(other -> other.choice().details().before().care() == asked);
         care(reasons, judged, routine, chosen);
-        night(reasons, judged);
+        keeping(reasons, judged);
         double dew = Math.round(query.air().wornDewPointC());
         reasons.add(new Reason(
                 "Dew point " + String.format(Locale.ROOT, "%.0f", dew) + " °C, "
@@ -225,29 +226,16 @@ final class Presentation {
                 care == asked ? said + why : without + why, Source.COMMON_PRACTICE, care == asked ? step : null));
     }
 
-    /** How it is kept overnight, where it is to last. */
-    private void night(List<Reason> reasons, Planner.Judged judged) {
-        if (query.goal().longevity() < 2) {
-            return;
+    /** How it is kept from day to day, where that is worth its trouble. */
+    private static void keeping(List<Reason> reasons, Planner.Judged judged) {
+        Details.Finish finish = judged.choice().details().finish();
+        if (finish.night() != NightCare.NONE) {
+            reasons.add(new Reason("Nights: " + finish.night().label() + ".", Source.COMMON_PRACTICE, null));
         }
-        boolean gathers = query.hair().lengthCm() >= PINEAPPLE_FROM_CM;
-        reasons.add(new Reason(
-                gathers
-                        ? "Nights: a loose pineapple with a tie that does not crease, under satin."
-                        : "Nights: too short to gather, so a satin bonnet or pillow.",
-                Source.COMMON_PRACTICE,
-                null));
-        if (judged.choice().details().finish().refreshed()) {
-            reasons.add(new Reason(
-                    "Mornings: shake, mist only the frizzy outside, set it right with a little of the same styler, and"
-                            + " leave it to dry.",
-                    Source.COMMON_PRACTICE,
-                    null));
+        if (finish.refreshed()) {
+            reasons.add(new Reason("Mornings: " + TakeAlong.MORNING + ".", Source.COMMON_PRACTICE, null));
         }
     }
-
-    /** Hair shorter than this does not reach a high gathering, cm stretched [OURS]. */
-    private static final double PINEAPPLE_FROM_CM = 22;
 
     /** The best plan that differs in this one layer, and what that would change. */
     private void slot(

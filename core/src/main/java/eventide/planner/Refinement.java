@@ -9,12 +9,14 @@ import eventide.planner.Details.Finish;
 import eventide.planner.Details.Order;
 import eventide.planner.Details.Water;
 import eventide.planner.Details.Work;
+import eventide.routine.NightCare;
 import eventide.routine.Schools;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /**
  * Decides the smaller things of a plan whose layers, hands, parting and drying stand: one question after the other, each by
@@ -38,6 +40,7 @@ final class Refinement {
             this::orders,
             this::scrunches,
             this::positions,
+            this::mornings,
             this::nights);
 
     /** Runs a choice through the water. */
@@ -126,13 +129,7 @@ final class Refinement {
     private List<Details> finishes(Choice choice) {
         Finish own = choice.details().finish();
         return each(DryAndFinish.all(query, choice), finish -> choice.details()
-                .with(new Finish(
-                        own.turned(),
-                        finish.clips(),
-                        finish.castLeft(),
-                        finish.fluff(),
-                        finish.stop(),
-                        own.refreshed())));
+                .with(finish.turned(own.turned()).kept(own.refreshed(), own.night())));
     }
 
     private List<Details> cares(Choice choice) {
@@ -227,9 +224,17 @@ final class Refinement {
         return all;
     }
 
+    private List<Details> mornings(Choice choice) {
+        Finish own = choice.details().finish();
+        return each(BOTH, refreshed -> choice.details().with(own.kept(refreshed, own.night())));
+    }
+
     private List<Details> nights(Choice choice) {
         Finish own = choice.details().finish();
-        return each(BOTH, refreshed -> choice.details().with(own.refreshed(refreshed)));
+        List<NightCare> open = Stream.of(NightCare.values())
+                .filter(night -> night.suits(query.hair()))
+                .toList();
+        return each(open, night -> choice.details().with(own.kept(own.refreshed(), night)));
     }
 
     private static <T> List<Details> each(List<T> answers, Function<T, Details> with) {

@@ -5,6 +5,7 @@ import eventide.drying.StepTide;
 import eventide.drying.Wetness;
 import eventide.hair.Zone;
 import eventide.routine.Amount;
+import eventide.routine.NightCare;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import java.util.ArrayList;
@@ -41,8 +42,28 @@ public record TakeAlong(String text) {
                 }
             }
         }
+        lines.addAll(kept(routine));
         return new TakeAlong(String.join("\n", lines) + "\n");
     }
+
+    /** What is done at home, from day to day. */
+    private static List<String> kept(Routine routine) {
+        List<String> lines = new ArrayList<>();
+        if (routine.nightCare() != null && routine.nightCare() != NightCare.NONE) {
+            lines.add("At night: " + routine.nightCare().label() + ".");
+        }
+        if (routine.isRefreshedDaily()) {
+            lines.add("Each morning: " + MORNING + ".");
+        }
+        if (!lines.isEmpty()) {
+            lines.add(0, "");
+        }
+        return lines;
+    }
+
+    /** [CP] */
+    static final String MORNING =
+            "shake, mist only the frizzy outside, set it right with a little of the same styler, and leave it to dry";
 
     private static String took(StepTide tide) {
         double minutes = tide.endMinute() - tide.startMinute();

@@ -11,6 +11,7 @@ import eventide.outcome.ScoreName;
 import eventide.outcome.Scores;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
+import eventide.routine.NightCare;
 
 /** How well a routine serves a goal, in points; only differences mean anything. All weights [OURS]. */
 final class Worth {
@@ -27,6 +28,10 @@ final class Worth {
     static final double LAYER_COSTS = .6;
     /** The client's own time each morning. */
     static final double REFRESH_COSTS = 2;
+    /** The same each evening: something to sleep on, and gathering it too. */
+    static final double SATIN_COSTS = .25;
+
+    static final double PINEAPPLE_COSTS = .7;
 
     static final double LIMP_FROM = 5;
     static final double LIMP_COSTS = 1.5;
@@ -77,8 +82,14 @@ final class Worth {
                 - DAMP_COSTS * left(wash.course())
                 - CHAIR_MINUTE_COSTS * wash.course().chairMinutes()
                 - WAITING_MINUTE_COSTS * wash.course().minutes()
-                - (Boolean.TRUE.equals(wash.routine().dailyRefresh()) ? REFRESH_COSTS : 0)
+                - keeping(wash.routine().isRefreshedDaily(), wash.routine().night())
                 - LAYER_COSTS * wash.layers().size();
+    }
+
+    /** What it takes to keep it from day to day. */
+    static double keeping(boolean refreshed, NightCare night) {
+        double nights = night == NightCare.PINEAPPLE ? PINEAPPLE_COSTS : night == NightCare.SATIN ? SATIN_COSTS : 0;
+        return nights + (refreshed ? REFRESH_COSTS : 0);
     }
 
     /** Points of water over dry that are left when the client goes. */

@@ -73,6 +73,7 @@ public record HalfTrial(Routine routine, String tells, String tellsNot) {
                 routine.startWetness(),
                 routine.plannedWearDays(),
                 routine.dailyRefresh(),
-                true);
+                true,
+                routine.nightCare());
     }
 }

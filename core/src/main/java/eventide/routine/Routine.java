@@ -16,14 +16,15 @@ public record Routine(
         @Maybe @Range(from = 0, to = 100, unit = "percent") Double startWetness,
         @Maybe @Range(from = 0, to = 60, unit = "days") Double plannedWearDays,
         @Maybe Boolean dailyRefresh,
-        @Maybe Boolean trial) {
+        @Maybe Boolean trial,
+        @Maybe NightCare nightCare) {
     public static final int FORMAT_VERSION = 1;
     /** Far above any real wash day; keeps one request from occupying the server. */
     public static final int MOST_STEPS = 200;
 
     public Routine {
-        List<Fault> faults =
-                Shape.faults(Routine.class, formatVersion, steps, startWetness, plannedWearDays, dailyRefresh, trial);
+        List<Fault> faults = Shape.faults(
+                Routine.class, formatVersion, steps, startWetness, plannedWearDays, dailyRefresh, trial, nightCare);
         if (steps != null && steps.size() > MOST_STEPS) {
             faults.add(new Fault("/steps", "steps must be from 0 to " + MOST_STEPS + ", but were " + steps.size()));
         }
@@ -34,7 +35,7 @@ public record Routine(
     }
 
     public static Routine of(List<Step> steps) {
-        return new Routine(FORMAT_VERSION, steps, null, null, null, null);
+        return new Routine(FORMAT_VERSION, steps, null, null, null, null, null);
     }
 
     public static Routine of(Step... steps) {
@@ -42,19 +43,45 @@ public record Routine(
     }
 
     public Routine withSteps(List<Step> changed) {
-        return new Routine(formatVersion, changed, startWetness, plannedWearDays, dailyRefresh, trial);
+        return new Routine(formatVersion, changed, startWetness, plannedWearDays, dailyRefresh, trial, nightCare);
     }
 
     public Routine startingAt(double wetness) {
-        return new Routine(formatVersion, steps, wetness, plannedWearDays, dailyRefresh, trial);
+        return new Routine(formatVersion, steps, wetness, plannedWearDays, dailyRefresh, trial, nightCare);
     }
 
     public Routine wornFor(double days) {
-        return new Routine(formatVersion, steps, startWetness, days, dailyRefresh, trial);
+        return new Routine(formatVersion, steps, startWetness, days, dailyRefresh, trial, nightCare);
     }
 
-    public Routine withDailyRefresh() {
-        return new Routine(formatVersion, steps, startWetness, plannedWearDays, true, trial);
+    /** With how it is kept from day to day; what is not done is left unsaid. */
+    public Routine kept(boolean refreshed, NightCare night) {
+        return new Routine(
+                formatVersion,
+                steps,
+                startWetness,
+                plannedWearDays,
+                refreshed ? Boolean.TRUE : null,
+                trial,
+                night == NightCare.NONE ? null : night);
+    }
+
+    /** How its nights are passed: as it says, else by what is done once it is washed; null where nothing is said. */
+    public NightCare night() {
+        if (nightCare != null) {
+            return nightCare;
+        }
+        boolean covered = false;
+        boolean gathered = false;
+        for (Step step : steps.subList(lastRinse() + 1, steps.size())) {
+            covered |= step.action() == Action.COVER_NIGHT;
+            gathered |= step.action() == Action.PIN_UP;
+        }
+        return !covered ? null : gathered ? NightCare.PINEAPPLE : NightCare.SATIN;
+    }
+
+    public boolean isRefreshedDaily() {
+        return Boolean.TRUE.equals(dailyRefresh);
     }
 
     /** Percent; dripping where nothing is said. */

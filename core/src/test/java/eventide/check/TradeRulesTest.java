@@ -120,7 +120,7 @@ public class TradeRulesTest {
         }
 
         Case is(String name, String must, String mustNot, Step... steps) {
-            Routine routine = new Routine(1, List.of(steps), start, wear, refresh, trial);
+            Routine routine = new Routine(1, List.of(steps), start, wear, refresh, trial, null);
             return new Case(name, Wash.of(routine, hair, goal, air, schools, limits), must, mustNot);
         }
     }

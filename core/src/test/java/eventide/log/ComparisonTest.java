@@ -186,7 +186,7 @@ public class ComparisonTest {
 
     @Test
     public void aTrialAndItsPartnerMayDifferInOneThing() {
-        Routine trial = new Routine(1, USUAL.steps(), null, null, null, true);
+        Routine trial = new Routine(1, USUAL.steps(), null, null, null, true, null);
         Routine one = trial.replacing(2, GEL.but().product(Heads.SOFT_GEL).build());
         assertEquals(Comparison.of(washed(trial), washed(one)).notes(), List.of());
         List<String> notes =

@@ -16,6 +16,7 @@ import eventide.routine.Action;
 import eventide.routine.BrushDirection;
 import eventide.routine.Goal;
 import eventide.routine.Heat;
+import eventide.routine.NightCare;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.Technique;
@@ -138,11 +139,9 @@ public class DirectionsTest {
                 Routine.of(of(Action.REWET), put(gel(draw.hold(), draw.richness()), draw.sections())));
     }
 
-    private static Wash worn(Draw draw, Boolean refreshed) {
-        return Draw.wash(
-                draw.hair(),
-                draw.air(),
-                new Routine(1, List.of(of(Action.REWET), put(gel(draw.hold(), 1), 4)), null, null, refreshed, null));
+    private static Wash kept(Draw draw, boolean refreshed, NightCare night) {
+        Routine routine = Routine.of(of(Action.REWET), put(gel(draw.hold(), 1), 4));
+        return Draw.wash(draw.hair(), draw.air(), routine.kept(refreshed, night));
     }
 
     private static Wash given(Draw draw, double ml) {
@@ -253,7 +252,24 @@ public class DirectionsTest {
                             put(gel(d.hold(), d.richness()), d.sections()),
                             Step.of(Action.HOVER).untilDry(100.0).build(),
                             of(Action.BREAK_CAST))),
-            new Direction("refreshed daily, days", ScoreName.DAYS, true, d -> worn(d, null), d -> worn(d, true)),
+            new Direction(
+                    "refreshed daily, days",
+                    ScoreName.DAYS,
+                    true,
+                    d -> kept(d, false, NightCare.NONE),
+                    d -> kept(d, true, NightCare.NONE)),
+            new Direction(
+                    "slept on satin, days",
+                    ScoreName.DAYS,
+                    true,
+                    d -> kept(d, false, NightCare.NONE),
+                    d -> kept(d, false, NightCare.SATIN)),
+            new Direction(
+                    "gathered under it, days",
+                    ScoreName.DAYS,
+                    true,
+                    d -> kept(d, false, NightCare.SATIN),
+                    d -> kept(d, false, NightCare.PINEAPPLE)),
             new Direction("twice the gel, hold", ScoreName.HOLD, true, d -> given(d, 3), d -> given(d, 6)),
             new Direction(
                     "touched before the cast, frizz",

@@ -83,13 +83,8 @@ public class HoldAndCastTest {
     /** A little of the same styler on dry, misted hair is what a refresh is [CP]. */
     @Test
     public void aRefreshIsNotThin() {
-        Routine routine = new Routine(
-                1,
-                java.util.List.of(Step.of(Action.MIST).toWetness(40.0).build(), apply(gel(6), 1.0)),
-                0.0,
-                null,
-                null,
-                null);
+        Routine routine = Routine.of(Step.of(Action.MIST).toWetness(40.0).build(), apply(gel(6), 1.0))
+                .startingAt(0);
         Wash refresh = Wash.of(routine, Heads.curly(), GOAL, Air.of(22, 50), null, null);
         assertEquals(said(refresh, ScoreName.FRIZZ, "hold spread thin"), 0.0);
     }

@@ -1,30 +1,82 @@
 package eventide.outcome;
 
+import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import java.io.IOException;
-import java.lang.reflect.Field;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.regex.MatchResult;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** What a stylist can read about the model is what the model is. */
+/**
+ * What a stylist can read about the model is what the model is. {@code -Dhow.table=write} writes the table anew after a change
+ * that was meant.
+ */
 public class HowItJudgesTest {
+    private static final Path PAGE = Path.of("..", "docs", "how-it-judges.md");
+    private static final Path SOURCES = Path.of("src", "main", "java", "eventide", "outcome");
+    private static final String HEAD = "| constant | value | what it does |\n| --- | --- | --- |\n";
+    private static final Pattern CONSTANT =
+            Pattern.compile("/\\*\\* (.+?) \\*/\\s+static final double (\\w+) = ([0-9.]+);");
+    private static final Pattern ANY_CONSTANT = Pattern.compile("static final double (\\w+)");
+    private static final Pattern FIGURE = Pattern.compile("(?<![\\w.])\\d*\\.\\d+");
+
     @Test
-    public void everyConstantOfTheResultStandsInThePageWithItsValue() throws IOException, IllegalAccessException {
-        String page = Files.readString(Path.of("..", "docs", "how-it-judges.md"));
-        int count = 0;
-        for (Field field : Constants.class.getDeclaredFields()) {
-            if (field.getType() != double.class) {
-                continue;
-            }
-            double value = field.getDouble(null);
+    public void thePageSaysOfEachConstantOfTheResultWhatStandsBesideIt() throws IOException {
+        StringBuilder table = new StringBuilder(HEAD);
+        for (MatchResult constant : constants()) {
+            double value = Double.parseDouble(constant.group(3));
             String said =
                     value == Math.rint(value) ? Long.toString((long) value) : String.format(Locale.ROOT, "%s", value);
-            assertTrue(page.contains("| `" + field.getName() + "` | " + said + " |"), field.getName() + " = " + said);
-            count++;
+            table.append("| `%s` | %s | %s |%n".formatted(constant.group(2), said, constant.group(1)));
         }
-        assertTrue(count > 30, "constants: " + count);
+        if ("write".equals(System.getProperty("how.table"))) {
+            String page = Files.readString(PAGE);
+            int from = page.indexOf(HEAD, page.indexOf("## 2."));
+            int to = page.indexOf("\n\n", from) + 1;
+            Files.writeString(PAGE, page.substring(0, from) + table + page.substring(to));
+        }
+        assertTrue(Files.readString(PAGE).contains(table), "not so in " + PAGE + ":\n" + table);
+    }
+
+    @Test
+    public void eachConstantSaysWhatItDoes() throws IOException {
+        String source = Files.readString(SOURCES.resolve("Constants.java"));
+        Set<String> names = new LinkedHashSet<>();
+        ANY_CONSTANT.matcher(source).results().forEach(name -> names.add(name.group(1)));
+        List<String> said = constants().stream().map(c -> c.group(2)).toList();
+        assertEquals(said, new ArrayList<>(names));
+    }
+
+    @DataProvider
+    public Object[][] effects() throws IOException {
+        try (Stream<Path> files = Files.list(SOURCES)) {
+            return files.filter(file -> file.toString().endsWith("Effect.java"))
+                    .map(file -> new Object[] {file})
+                    .toArray(Object[][]::new);
+        }
+    }
+
+    /** One place holds them: else a figure could be changed that no page and no table shows. */
+    @Test(dataProvider = "effects")
+    public void noPieceOfTheResultHasAFigureOfItsOwn(Path effect) throws IOException {
+        Matcher figure = FIGURE.matcher(Files.readString(effect));
+        assertTrue(!figure.find(), effect.getFileName() + " has one of its own, which belongs to Constants");
+    }
+
+    private static List<MatchResult> constants() throws IOException {
+        return CONSTANT.matcher(Files.readString(SOURCES.resolve("Constants.java")))
+                .results()
+                .toList();
     }
 }

@@ -15,15 +15,18 @@ import eventide.product.Role;
 import eventide.routine.Action;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
+import eventide.routine.NightCare;
 import eventide.routine.OwnedTool;
 import eventide.routine.Routine;
 import eventide.routine.Schools;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.shape.Changed;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** What a plan must be for the heads the trade is sure of, and never be for any. */
@@ -147,6 +150,25 @@ public class PlannerTest {
         assertTrue(hold(best(asFine, ROUND).routine())
                 <= hold(best(asCoarse, ROUND).routine()));
         assertFalse(worn(best(asFine, ROUND).routine()).contains(Role.CREAM));
+    }
+
+    @DataProvider
+    public Object[][] nights() {
+        return new Object[][] {
+            {"days do not matter", 0, 35.0, null},
+            {"a few days", 1, 35.0, NightCare.SATIN},
+            {"days above all", 3, 35.0, NightCare.PINEAPPLE},
+            {"too short to gather", 3, 15.0, NightCare.SATIN},
+        };
+    }
+
+    /** Nights are kept as far as the days are wanted and the hair is long enough; what it brings is said. */
+    @Test(dataProvider = "nights")
+    public void nightsAreKeptForTheDaysWanted(String name, int longevity, double lengthCm, NightCare expected) {
+        Hair hair = Changed.with(Heads.curly(), "lengthCm", lengthCm);
+        Suggestion best = best(hair, new Goal(2, 1, 0, 1, longevity, null));
+        assertEquals(best.routine().nightCare(), expected, name);
+        assertEquals(best.why().stream().anyMatch(reason -> reason.text().startsWith("Nights: ")), expected != null);
     }
 
     @Test

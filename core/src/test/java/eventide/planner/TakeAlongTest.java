@@ -1,6 +1,7 @@
 package eventide.planner;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import eventide.Heads;
@@ -10,6 +11,7 @@ import eventide.routine.Action;
 import eventide.routine.ActionCard;
 import eventide.routine.Goal;
 import eventide.routine.Heat;
+import eventide.routine.NightCare;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.Technique;
@@ -46,6 +48,23 @@ public class TakeAlongTest {
     }
 
     @Test
+    public void howItIsKeptStandsUnderTheSteps() {
+        Routine bare = Routine.of(Step.of(Action.RINSE).build());
+        assertFalse(text(bare).contains("night"), text(bare));
+        assertFalse(text(bare.kept(false, NightCare.NONE)).contains("night"));
+        String kept = text(bare.kept(true, NightCare.PINEAPPLE));
+        assertTrue(
+                kept.endsWith("\n\nAt night: a loose pineapple, with a tie that does not crease, under satin.\n"
+                        + "Each morning: " + TakeAlong.MORNING + ".\n"),
+                kept);
+    }
+
+    private static String text(Routine routine) {
+        return TakeAlong.of(new Judgement.Question(Heads.curly(), GOAL, MILD, null, null, routine))
+                .text();
+    }
+
+    @Test
     public void everyStepStandsInTheMessageWithItsAmountAndCaution() {
         Routine routine = Routine.of(
                 Step.of(Action.RINSE).build(),
@@ -55,8 +74,7 @@ public class TakeAlongTest {
                         .sections(4)
                         .build(),
                 Step.of(Action.CUP).heat(Heat.WARM).untilDry(100.0).build());
-        String text = TakeAlong.of(new Judgement.Question(Heads.curly(), GOAL, MILD, null, null, routine))
-                .text();
+        String text = text(routine);
         assertTrue(text.contains("2. Apply gel, glazed".replace("glazed", "glaze")), text);
         assertTrue(text.contains("a section)"), text);
         assertTrue(text.contains("dripping hair") || text.contains("soaking hair"), text);
