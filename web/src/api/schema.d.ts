@@ -2056,6 +2056,8 @@ export interface components {
         Routine: {
             dailyRefresh?: boolean;
             formatVersion: number;
+            /** @enum {string} */
+            nightCare?: "NONE" | "SATIN" | "PINEAPPLE";
             /** @description days */
             plannedWearDays?: number;
             /** @description percent */

@@ -10,6 +10,7 @@ export type AirReading = Schemas['AirReading']
 export type Limits = Schemas['Limits']
 export type Product = Schemas['Product']
 export type Routine = Schemas['Routine']
+export type NightCare = NonNullable<Routine['nightCare']>
 export type Step = Schemas['Step']
 export type Tide = Schemas['Tide']
 export type StepTide = Schemas['StepTide']

@@ -1,4 +1,4 @@
-import type { Hair, Limits, Moved, Scores, Step, Zone } from './types'
+import type { Hair, Limits, Moved, NightCare, Routine, Scores, Step, Zone } from './types'
 
 export const ZONE_LABEL: Record<Zone, string> = {
   HAIRLINE: 'hairline',
@@ -162,4 +162,19 @@ export function minutesText(minutes: number): string {
   const whole = Math.round(minutes)
   if (whole < 100) return `${whole} min`
   return `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')}`
+}
+
+const NIGHT: Record<NightCare, string | undefined> = {
+  NONE: undefined,
+  SATIN: 'At night: a satin bonnet or pillow.',
+  PINEAPPLE: 'At night: a loose pineapple, with a tie that does not crease, under satin.',
+}
+
+/** What is done at home from day to day, a line each. */
+export function keeping(routine: Routine): string[] {
+  const morning =
+    routine.dailyRefresh === true ? 'Each morning: shake, mist the outside, leave it to dry.' : undefined
+  return [routine.nightCare === undefined ? undefined : NIGHT[routine.nightCare], morning].filter(
+    (line) => line !== undefined,
+  )
 }

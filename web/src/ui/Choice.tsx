@@ -12,6 +12,8 @@ type ChoiceProps<T extends string> = {
   hint?: string
   /** Smaller, for a place that is looked at more than used. */
   compact?: boolean
+  /** The label beside it instead of over it. */
+  inline?: boolean
 }
 
 /** One of a few, all in sight. */
@@ -22,10 +24,11 @@ export function Choice<T extends string>({
   onChange,
   hint,
   compact = false,
+  inline = false,
 }: ChoiceProps<T>) {
   const id = useId()
   return (
-    <div className="grid gap-1">
+    <div className={inline ? 'flex items-center gap-2' : 'grid gap-1'}>
       <span className="flex items-baseline gap-2">
         <span id={id} className="label">
           {label}

@@ -18,7 +18,7 @@ export const Expected = memo(function Expected({ outcome }: { outcome: Outcome }
   const [score, setScore] = useState<keyof Scores>('definition')
   const [zone, setZone] = useState<Zone | undefined>(undefined)
   return (
-    <section aria-labelledby="expected" className="flex min-h-0 flex-col overflow-y-auto px-3 pt-3">
+    <section aria-labelledby="expected" className="flex flex-col px-3 pt-3">
       <h2 id="expected" className="label pb-1">
         Expected, zone by zone
       </h2>

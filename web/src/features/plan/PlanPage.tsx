@@ -17,6 +17,7 @@ import { GoalBar } from './GoalBar'
 import { Halves } from './Halves'
 import { InOrder } from './InOrder'
 import { keepSchool } from './keep'
+import { Keeping } from './Keeping'
 import { Middle } from './Middle'
 import { eventOf } from './eventOf'
 import { asked, begun, changed, movedStep, picked, redone, undone } from './planState'
@@ -222,7 +223,10 @@ function Water({ client, plan, open }: { client: Client; plan: Plan; open: NonNu
               </>
             }
           />
-          <Expected outcome={below.judgement.outcome} />
+          <div className="flex min-h-0 flex-col justify-between overflow-y-auto">
+            <Expected outcome={below.judgement.outcome} />
+            <Keeping routine={below.routine} onChange={onChange} />
+          </div>
         </div>
       </div>
       <PrintedCard client={client} routine={open.judged} judgement={judgement} beginsAt={draft.beginsAt} />

@@ -1,6 +1,6 @@
 import { memo, useDeferredValue } from 'react'
 import type { Client, Judgement, Routine } from '../../api/types'
-import { minutesText, stepLine } from '../../api/words'
+import { keeping, minutesText, stepLine } from '../../api/words'
 import { TideChart } from '../../chart/TideChart'
 
 type PrintedCardProps = {
@@ -62,6 +62,11 @@ const Card = memo(function Card({ client, routine, judgement, beginsAt }: Printe
           </li>
         ))}
       </ol>
+      {keeping(routine).map((line) => (
+        <p key={line} className="mt-1">
+          {line}
+        </p>
+      ))}
       <ul className="mt-3 text-sm">
         {cautions.map((caution) => (
           <li key={caution.text}>
