@@ -60,7 +60,7 @@ final class Bounds {
         for (Grounds.Kind kind : KINDS) {
             if (isPossible(kind, taken)) {
                 Grounds.Ground ground = grounds.ofAny(frame, kind, guards(taken), hold);
-                most = Math.max(most, isWithin(ground) ? most(ground, taken, Closeness.ANY) : IMPOSSIBLE);
+                most = Math.max(most, isWithin(ground.beyond()) ? most(ground, taken, Closeness.ANY) : IMPOSSIBLE);
             }
         }
         return most;
@@ -76,20 +76,31 @@ final class Bounds {
      * @param ground of the branch's layers
      */
     double most(Grounds.Ground ground, Option[] taken) {
-        return isWithin(ground) ? most(ground, taken, Closeness.LAYERED) : IMPOSSIBLE;
+        return isWithin(ground.beyond()) ? most(ground, taken, Closeness.LAYERED) : IMPOSSIBLE;
     }
 
     /** For just these products, worked out instead of looked up. */
     double mostExactly(Frame frame, Option[] taken) {
         Grounds.Ground ground = layered(frame, taken);
-        return isWithin(ground) ? most(ground, taken, Closeness.EXACT) : IMPOSSIBLE;
+        boolean within = isWithin(ground.beyond())
+                && isWithin(grounds.beyondExactly(ground, frame.drying(), notSqueezed(taken)));
+        return within ? most(ground, taken, Closeness.EXACT) : IMPOSSIBLE;
     }
 
-    private boolean isWithin(Grounds.Ground ground) {
-        if (ground.beyond() != null) {
-            beyond.merge(ground.beyond(), 1, Integer::sum);
+    /** Minutes of squeezing that these bottles do not ask for. */
+    private static double notSqueezed(Option[] taken) {
+        return LeastMinutes.SQUEEZED
+                * Arrays.stream(taken)
+                        .filter(option -> !option.isEmpty() && !option.squeezed())
+                        .count();
+    }
+
+    /** Counts a limit that is in the way. */
+    private boolean isWithin(String limit) {
+        if (limit != null) {
+            beyond.merge(limit, 1, Integer::sum);
         }
-        return ground.beyond() == null;
+        return limit == null;
     }
 
     /** The kind of a branch whose slots are all decided. */

@@ -196,25 +196,33 @@ final class Composer {
     }
 
     private void squeezeFor(Choice choice, Product product, List<Step> steps) {
-        if (isSqueezedFor(product)) {
+        boolean squeezed =
+                sparing == null ? isSqueezedFor(product, query.schoolsOrDefault()) : !sparing.equals(Water.NONE);
+        if (squeezed) {
             steps.add(
                     Step.of(Action.SQUEEZE).toWetness(squeezed(choice, product)).build());
         }
     }
 
-    private boolean isSqueezedFor(Product product) {
-        if (sparing != null) {
-            return !sparing.equals(Water.NONE);
-        }
-        return product.windowHigh() < 97 && !isSoaked(product) || isDamp(product);
+    /** Whether hair comes out of the rinse wetter than a product likes it. */
+    static boolean isSqueezedFor(Product product, Schools schools) {
+        return product.windowHigh() < 97 && !isSoaked(product, schools) || isDamp(product, schools);
     }
 
     private boolean isSoaked(Product product) {
-        return product.role() == Role.GEL && query.schoolsOrDefault().gelOn() == Schools.GelOn.SOAKING;
+        return isSoaked(product, query.schoolsOrDefault());
+    }
+
+    private static boolean isSoaked(Product product, Schools schools) {
+        return product.role() == Role.GEL && schools.gelOn() == Schools.GelOn.SOAKING;
     }
 
     private boolean isDamp(Product product) {
-        return product.role() == Role.GEL && query.schoolsOrDefault().gelOn() == Schools.GelOn.DAMP;
+        return isDamp(product, query.schoolsOrDefault());
+    }
+
+    private static boolean isDamp(Product product, Schools schools) {
+        return product.role() == Role.GEL && schools.gelOn() == Schools.GelOn.DAMP;
     }
 
     private double squeezed(Choice choice, Product product) {

@@ -16,7 +16,6 @@ import eventide.planner.Search.Frame;
 import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Action;
-import eventide.routine.Limits;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.Technique;
@@ -31,31 +30,18 @@ import java.util.stream.Stream;
 
 /** What is sure of every plan of one kind, whichever stylers it takes: each worked out once, by one run through the water. */
 final class Grounds {
-    /** Findings that no choice of styler can take from a way of drying or shaping. */
-    private static final Set<String> SURE_FINDINGS = Set.of("D5", "T4");
-
-    /** Those, and what a plan here may have against it for all its kind. */
-    private static final Set<String> ASKED = Set.of("D5", "T4", "O4", "D6");
-
-    /**
-     * Of the hands' own time for a further layer this much at least is added to the whole: meanwhile the hair dries, and
-     * the dryer has less to do, but never as fast as under the dryer [OURS: the least found over some thousand random plans].
-     */
-    private static final double ADDED_AT_LEAST = .65;
-
-    /** A squeeze and a mist that not every styler asks for, minutes [OURS, found likewise]. */
-    private static final double NOT_ALWAYS = .75;
-
-    /** A squeeze before a further layer, which not every bottle asks for, minutes. */
-    private static final double SQUEEZED = .5;
-
-    /** What the minutes of a kind are left to be wrong by before none of its plans is asked: a wide margin, minutes [OURS]. */
-    private static final double FURTHER_LAYER = 10;
+    /** What a plan may have against it for all its kind, whichever stylers it takes. */
+    private static final Set<String> ASKED = Set.of("D5", "O4", "D6");
 
     static final double CAST_FROM_HOLD = 5;
 
-    /** What is sure of a frame with a cast or without one, or with nothing that holds; what it costs is in the outlook. */
-    record Ground(Outlook outlook, int layers, String beyond) {}
+    /**
+     * What is sure of a frame with a cast or without one, or with nothing that holds; what it costs is in the outlook.
+     *
+     * @param beyond the limit that all of it is beyond, null for none
+     * @param minutes of the driest hair
+     */
+    record Ground(Outlook outlook, int layers, String beyond, double minutes, double chairMinutes) {}
 
     /** What a plan wears, as far as it decides which steps there are. */
     enum Kind {
@@ -79,8 +65,7 @@ final class Grounds {
     }
 
     /** What one run tells: of the usual number of sections, and so of any. */
-    private record Run(
-            Prospect prospect, double costs, double slowHandsCost, int layers, double minutes, double chairMinutes) {}
+    private record Run(Prospect prospect, double costs, int layers, double minutes, double chairMinutes) {}
 
     /**
      * @param held of the hold that is advised, the part that goes on
@@ -136,6 +121,16 @@ final class Grounds {
                 .forEach(key -> runs.put(key, run(key)));
     }
 
+    /**
+     * The limit that a plan of just the bottles of its ground is beyond, null for none.
+     *
+     * @param without minutes of squeezing that those may do without
+     */
+    String beyondExactly(Ground ground, Choice.Drying drying, double without) {
+        return LeastMinutes.exactly(drying)
+                .beyond(query.limitsOrUsual(), without, ground.minutes(), ground.chairMinutes());
+    }
+
     /** As {@link #of}, for whatever styler: asked many thousand times, so looked up without a key. */
     Ground ofAny(Frame frame, Kind kind, boolean guards, Hold hold) {
         Ground[] known = ofAny.computeIfAbsent(new AnyKey(frame, hold), any -> new Ground[2 * Kind.values().length]);
@@ -180,7 +175,7 @@ final class Grounds {
         GroundKey key = asked.key();
         Run run = runs.computeIfAbsent(key.usual(), this::run);
         List<Outlook.Way> ways = new ArrayList<>();
-        double saved = 0;
+        double more = Double.POSITIVE_INFINITY;
         Choice.Sections decided = key.frame().sections();
         for (Choice.Sections sections : decided == null ? partings(key.frame()) : List.of(decided)) {
             GroundKey parted = key.parted(sections);
@@ -189,12 +184,13 @@ final class Grounds {
                     asked.hold().held() == 1
                             ? way
                             : way.thinned(asked.hold().held(), isThin(asked, true), isThin(asked, false)));
-            saved = Math.max(saved, -minutesMore(parted));
+            more = Math.min(more, minutesMore(parted));
         }
-        return new Ground(
-                new Outlook(ways, query.goal()),
-                run.layers(),
-                beyond(key, run.minutes() - saved, run.chairMinutes() - saved));
+        double minutes = run.minutes() + LeastMinutes.added(more);
+        double chairMinutes = run.chairMinutes() + LeastMinutes.added(more);
+        String beyond = LeastMinutes.of(key.frame().drying())
+                .beyond(query.limitsOrUsual(), key.layers(), minutes, chairMinutes);
+        return new Ground(new Outlook(ways, query.goal()), run.layers(), beyond, minutes, chairMinutes);
     }
 
     /** Whether less hold than advised is spread thin there: foam and gel together are enough. */
@@ -213,27 +209,26 @@ final class Grounds {
      */
     private Outlook.Way way(Run run, GroundKey key) {
         double minutes = minutesMore(key);
-        double counted = minutes > 0 ? ADDED_AT_LEAST * minutes : minutes;
-        double costs = run.costs() + counted * (Worth.CHAIR_MINUTE_COSTS + Worth.WAITING_MINUTE_COSTS);
-        // With fewer, hands that were too slow may be in time.
-        costs -= minutes < 0 ? run.slowHandsCost() : 0;
+        double costs =
+                run.costs() + LeastMinutes.added(minutes) * (Worth.CHAIR_MINUTE_COSTS + Worth.WAITING_MINUTE_COSTS);
         int from = composer.sections(standing(key.usual()));
         int to = composer.sections(standing(key));
         return new Outlook.Way(to == from ? run.prospect() : run.prospect().parted(from, to), costs);
     }
 
-    /** Minutes of hands more than with the usual number of sections. */
+    /** Minutes of hands more than with the usual number of sections: each is taken up anew for every layer. */
     private double minutesMore(GroundKey key) {
         Choice choice = standing(key);
         int more = composer.sections(choice) - composer.sections(standing(key.usual()));
         boolean misted = choice.isShaped() && choice.hands() != Choice.Hands.SCRUNCH;
-        return more * (StepDuration.SECTION_MINUTES + (misted ? Composer.MIST_MINUTES : 0));
+        int passes = key.layers() != null ? key.layers().passes() : more > 0 ? 1 : Layers.MOST_PASSES;
+        return more * (passes * StepDuration.SECTION_MINUTES + (misted ? Composer.MIST_MINUTES : 0));
     }
 
     /** What the minutes of a layer under the hold cost at least. */
     static double added(Hair hair) {
         Step apply = Step.of(Action.APPLY).technique(Technique.RAKE).build();
-        return ADDED_AT_LEAST
+        return LeastMinutes.ADDED
                 * (Worth.CHAIR_MINUTE_COSTS + Worth.WAITING_MINUTE_COSTS)
                 * StepDuration.wholeHead(apply, hair);
     }
@@ -270,35 +265,31 @@ final class Grounds {
                 sparing.compose(choice), query.hair(), query.goal(), query.air(), query.schools(), query.limits());
         Predicate<Layer> open = layer -> layer.product().name().equals(StandIn.NAME);
         int layers = (int) wash.layers().stream().filter(open.negate()).count();
-        Least least = least(key.frame().drying());
+        LeastMinutes least = LeastMinutes.of(key.frame().drying());
         Time time = time(key, wash.course());
-        double chair = least.chair() * Math.max(0, time.chair() - notAlways(key));
+        double chair = least.chair() * Math.max(0, time.chair() - LeastMinutes.notAlways(key.layers()));
         double waiting = least.waiting() * time.waiting();
         double costs = Worth.CHAIR_MINUTE_COSTS * chair
                 + Worth.WAITING_MINUTE_COSTS * (chair + waiting)
                 + Worth.keeping(details.finish().refreshed(), details.finish().night())
                 + leftWet.costs(key.frame(), choice.isShaped(), key.water(), key.layers())
                 - (key.kind() == Kind.MOISTURE && key.layers() == null
-                        ? furtherCosts / ADDED_AT_LEAST + parting(composer.sections(choice))
+                        ? furtherCosts / LeastMinutes.ADDED + parting(composer.sections(choice))
                         : 0);
-        double slow = 0;
         for (Finding finding : Checker.plainly(wash, ASKED)) {
-            boolean warned = SURE_FINDINGS.contains(finding.rule())
+            boolean warned = finding.rule().equals("D5")
                     && finding.severity() != Severity.NOTE
-                    && (!finding.rule().equals("D5") || isLongInAir(wash, MUCH_SOONER));
+                    && isLongInAir(wash, MUCH_SOONER);
             boolean unguarded = finding.rule().equals("O4") && (!guardable || key.layers() != null && !key.guards());
             if (warned || unguarded) {
-                double cost = finding.severity() == Severity.NOTE ? Worth.NOTE_COSTS : Worth.WARNING_COSTS;
-                costs += cost;
-                slow += finding.rule().equals("T4") ? cost : 0;
+                costs += finding.severity() == Severity.NOTE ? Worth.NOTE_COSTS : Worth.WARNING_COSTS;
             } else if (finding.rule().equals("D6")) {
                 costs += Worth.NOTE_COSTS; // wetter hair is not less wet when the client goes
             }
         }
         return new Run(
-                Prospect.of(wash, open, SOONER * least.waiting()),
+                Prospect.of(wash, open, LeastMinutes.SOONER_IN_AIR * least.waiting()),
                 costs,
-                slow,
                 layers,
                 time.chair() + time.waiting(),
                 time.chair());
@@ -332,10 +323,7 @@ final class Grounds {
         return lifted;
     }
 
-    /** Of its waiting, the part in air alone may be shorter yet [OURS]. */
-    private static final double SOONER = .85;
-
-    /** The same where much hangs on it: a warning more or less [OURS]. */
+    /** Of time in air, the part that counts where much hangs on it: a warning more or less [OURS]. */
     private static final double MUCH_SOONER = .7;
 
     /** Another plan's hair may be so much drier when its time in air begins, percent: a dryer's stop is not quite the same to all [OURS]. */
@@ -346,50 +334,12 @@ final class Grounds {
         return wash.course().visits().stream()
                 .anyMatch(visit -> visit.step().action() == Action.AIR
                         && visit.headWetness() >= DampAir.STILL_WET + LESS_WET
-                        && part * visit.minutes() >= DampAir.LEAST_MINUTES + NOT_ALWAYS);
-    }
-
-    /** Of the minutes that the driest hair takes, the part that any takes at least. */
-    private record Least(double chair, double waiting) {}
-
-    /**
-     * Drier hair is dry sooner, but not quite always: hair that came to a dryer wetter has had more of it at the roots.
-     * [OURS]: each figure is the least found over some thousand random plans, and a little less; a test holds plans against their
-     * bounds.
-     */
-    private static Least least(Choice.Drying drying) {
-        return switch (drying) {
-            case HOME, LEAVE, AIR -> new Least(.985, .95);
-            case PART -> new Least(.985, .9);
-            case DIFFUSE -> new Least(.94, .94);
-            case AIR_ROOTS -> new Least(.89, .9);
-        };
+                        && part * visit.minutes() >= DampAir.LEAST_MINUTES + LeastMinutes.NOT_ALWAYS);
     }
 
     /** What taking up so many sections costs. */
     private static double parting(int sections) {
         return sections * StepDuration.SECTION_MINUTES * (Worth.CHAIR_MINUTE_COSTS + Worth.WAITING_MINUTE_COSTS);
-    }
-
-    /** The limit that even the quickest wash of a kind is beyond, so that none of them need be asked; null for none. */
-    private String beyond(GroundKey key, double minutes, double chairMinutes) {
-        Limits limits = query.limitsOrUsual();
-        Least least = least(key.frame().drying());
-        double more = key.layers() == null ? FURTHER_LAYER : notAlways(key);
-        boolean airAfterDryer =
-                key.frame().drying() == Choice.Drying.PART || key.frame().drying() == Choice.Drying.AIR_ROOTS;
-        if ((airAfterDryer ? SOONER : least.waiting()) * minutes - more > limits.minutes()) {
-            return "minutes";
-        }
-        return least.chair() * chairMinutes - more > limits.chairMinutesOrAll() ? "hands-on minutes" : null;
-    }
-
-    /** Minutes of squeezing and misting that a plan with those layers may do without. */
-    private static double notAlways(GroundKey key) {
-        return NOT_ALWAYS
-                + (key.layers() == null
-                        ? 0
-                        : SQUEEZED * Math.max(0, key.layers().count() - 1));
     }
 
     private static Product stand(Role role, GroundKey key) {

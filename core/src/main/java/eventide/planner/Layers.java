@@ -23,6 +23,14 @@ record Layers(boolean leaveIn, boolean cream, boolean gel, boolean mousse, boole
         return (leaveIn ? 1 : 0) + (cream ? 1 : 0) + (gel ? 1 : 0) + (mousse ? 1 : 0);
     }
 
+    /** How often hands go over the sections: for each layer but foam that is patted on the crown. */
+    int passes() {
+        return count() - (gel && mousse && !foamUnder ? 1 : 0);
+    }
+
+    /** Of any plan. */
+    static final int MOST_PASSES = 4;
+
     /** How it is worked, as far as that depends on its layers. */
     Details.Work worked(Details.Work work) {
         return work.foamed(foamUnder);

@@ -4,7 +4,6 @@ import eventide.check.Wash;
 import eventide.hair.Scalp;
 import eventide.routine.Limits;
 import eventide.routine.OwnedTool;
-import eventide.routine.Routine;
 import eventide.routine.Schools;
 import eventide.shape.Changed;
 import java.util.ArrayList;
@@ -35,13 +34,6 @@ public final class Planner {
     private final Map<Details, Search> searches = new HashMap<>();
     private final Map<Details, Grounds> grounds = new HashMap<>();
     private Search search;
-
-    /** A choice written out and weighed; {@code limit} names the one it breaks, null for none. */
-    record Judged(Choice choice, Routine routine, Wash wash, double worth, String limit) {
-        boolean isFeasible() {
-            return limit == null;
-        }
-    }
 
     private Planner(Query query) {
         this(query, frame -> true);

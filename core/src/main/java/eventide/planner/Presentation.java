@@ -25,11 +25,11 @@ final class Presentation {
 
     private final Query query;
     private final Preparation.Care asked;
-    private final Function<Choice, List<Planner.Judged>> runnerUps;
-    private final Function<Planner.Judged, List<Planner.Judged>> otherDetails;
+    private final Function<Choice, List<Judged>> runnerUps;
+    private final Function<Judged, List<Judged>> otherDetails;
 
     /** A plan written out with its reasons: all but its name, which depends on what it stands beside. */
-    record Written(Planner.Judged plan, List<Reason> reasons, Routine routine, Judgement judgement) {}
+    record Written(Judged plan, List<Reason> reasons, Routine routine, Judgement judgement) {}
 
     /**
      * @param asked the care this hair asks for
@@ -39,15 +39,15 @@ final class Presentation {
     Presentation(
             Query query,
             Preparation.Care asked,
-            Function<Choice, List<Planner.Judged>> runnerUps,
-            Function<Planner.Judged, List<Planner.Judged>> otherDetails) {
+            Function<Choice, List<Judged>> runnerUps,
+            Function<Judged, List<Judged>> otherDetails) {
         this.query = query;
         this.asked = asked;
         this.runnerUps = runnerUps;
         this.otherDetails = otherDetails;
     }
 
-    Written write(Planner.Judged plan) {
+    Written write(Judged plan) {
         Wash wash = plan.wash().with(tidied(plan));
         return new Written(plan, reasons(plan, wash.routine()), wash.routine(), Judgement.of(wash));
     }
@@ -56,7 +56,7 @@ final class Presentation {
      * @param written best first
      */
     static List<Suggestion> named(List<Written> written) {
-        List<Planner.Judged> chosen = written.stream().map(Written::plan).toList();
+        List<Judged> chosen = written.stream().map(Written::plan).toList();
         List<String> names = new ArrayList<>();
         List<Suggestion> suggestions = new ArrayList<>();
         for (Written one : written) {
@@ -68,7 +68,7 @@ final class Presentation {
     }
 
     /** Without the wetting and squeezing that would change nothing. */
-    static Routine tidied(Planner.Judged judged) {
+    static Routine tidied(Judged judged) {
         Wash wash = judged.wash();
         Routine routine = wash.routine();
         List<StepPlace> places = new ArrayList<>(routine.places());
@@ -89,7 +89,7 @@ final class Presentation {
         return routine;
     }
 
-    private static String name(Planner.Judged judged, List<Planner.Judged> chosen, List<String> taken) {
+    private static String name(Judged judged, List<Judged> chosen, List<String> taken) {
         if (judged == chosen.get(0)) {
             return "Best for the goal";
         }
@@ -137,9 +137,9 @@ final class Presentation {
         return capital(own.words());
     }
 
-    private List<Reason> reasons(Planner.Judged judged, Routine routine) {
+    private List<Reason> reasons(Judged judged, Routine routine) {
         List<Reason> reasons = new ArrayList<>();
-        List<Planner.Judged> ranked = runnerUps.apply(judged.choice());
+        List<Judged> ranked = runnerUps.apply(judged.choice());
         Choice choice = judged.choice();
         slot(reasons, ranked, judged, routine, choice.cream(), "cream", c -> c.cream());
         slot(reasons, ranked, judged, routine, choice.leaveIn(), "leave-in", c -> c.leaveIn());
@@ -163,8 +163,8 @@ final class Presentation {
                 judged,
                 c -> c.wearsSame(choice) && c.hands() == choice.hands() && c.sections() != choice.sections(),
                 j -> sections(j.routine()) + " sections");
-        List<Planner.Judged> others = otherDetails.apply(judged);
-        for (Planner.Judged rival : others) {
+        List<Judged> others = otherDetails.apply(judged);
+        for (Judged rival : others) {
             detail(reasons, judged, rival, routine);
         }
         reasons.addAll(ZoneReasons.of(query.hair(), judged.wash().with(routine)));
@@ -185,7 +185,7 @@ final class Presentation {
     }
 
     /** Another number of sections that changes hardly anything is not worth a word. */
-    private static boolean sameSections(Planner.Judged other, Planner.Judged judged) {
+    private static boolean sameSections(Judged other, Judged judged) {
         return other.choice().hands() == judged.choice().hands()
                 && other.choice().drying() == judged.choice().drying()
                 && difference(judged.wash(), other.wash()).equals(HARDLY);
@@ -196,7 +196,7 @@ final class Presentation {
     }
 
     /** A smaller thing decided otherwise, where that would change anything. */
-    private static void detail(List<Reason> reasons, Planner.Judged judged, Planner.Judged rival, Routine routine) {
+    private static void detail(List<Reason> reasons, Judged judged, Judged rival, Routine routine) {
         String changes = difference(judged.wash(), rival.wash());
         if (!changes.equals(HARDLY)) {
             DetailWords words = DetailWords.of(judged.choice(), rival.choice());
@@ -205,7 +205,7 @@ final class Presentation {
         }
     }
 
-    private void care(List<Reason> reasons, Planner.Judged judged, Routine routine, boolean chosen) {
+    private void care(List<Reason> reasons, Judged judged, Routine routine, boolean chosen) {
         if (asked == Preparation.Care.NONE) {
             return;
         }
@@ -227,7 +227,7 @@ final class Presentation {
     }
 
     /** How it is kept from day to day, where that is worth its trouble. */
-    private static void keeping(List<Reason> reasons, Planner.Judged judged) {
+    private static void keeping(List<Reason> reasons, Judged judged) {
         Details.Finish finish = judged.choice().details().finish();
         if (finish.night() != NightCare.NONE) {
             reasons.add(new Reason("Nights: " + finish.night().label() + ".", Source.COMMON_PRACTICE, null));
@@ -240,13 +240,13 @@ final class Presentation {
     /** The best plan that differs in this one layer, and what that would change. */
     private void slot(
             List<Reason> reasons,
-            List<Planner.Judged> ranked,
-            Planner.Judged judged,
+            List<Judged> ranked,
+            Judged judged,
             Routine routine,
             Product used,
             String what,
             java.util.function.Function<Choice, Product> layer) {
-        Planner.Judged rival = ranked.stream()
+        Judged rival = ranked.stream()
                 .filter(j -> layer.apply(j.choice()) != used && onlyThisDiffers(judged.choice(), j.choice(), layer))
                 .findFirst()
                 .orElse(null);
@@ -277,10 +277,10 @@ final class Presentation {
 
     private void other(
             List<Reason> reasons,
-            List<Planner.Judged> ranked,
-            Planner.Judged judged,
+            List<Judged> ranked,
+            Judged judged,
             java.util.function.Predicate<Choice> wanted,
-            Function<Planner.Judged, String> label) {
+            Function<Judged, String> label) {
         ranked.stream()
                 .filter(j -> wanted.test(j.choice()) && !sameSections(j, judged))
                 .findFirst()

@@ -44,16 +44,16 @@ final class Refinement {
             this::nights);
 
     /** Runs a choice through the water. */
-    private final Function<Choice, Planner.Judged> judge;
+    private final Function<Choice, Judged> judge;
 
-    Refinement(Query query, Preparation preparation, Function<Choice, Planner.Judged> judge) {
+    Refinement(Query query, Preparation preparation, Function<Choice, Judged> judge) {
         this.query = query;
         this.preparation = preparation;
         this.judge = judge;
     }
 
-    Planner.Judged of(Planner.Judged plan) {
-        Planner.Judged best = climbed(plan, questions);
+    Judged of(Judged plan) {
+        Judged best = climbed(plan, questions);
         double hindered = hindered(best);
         if (hindered == 0) {
             return best;
@@ -62,9 +62,9 @@ final class Refinement {
         // way of.
         List<Function<Choice, List<Details>>> others = questions.subList(1, questions.size());
         for (Details care : cares(best.choice())) {
-            Planner.Judged other = judge.apply(best.choice().with(care));
+            Judged other = judge.apply(best.choice().with(care));
             if (other.isFeasible() && other != best && other.worth() + hindered > best.worth() + WORTH_CHANGING) {
-                Planner.Judged climbed = climbed(other, others);
+                Judged climbed = climbed(other, others);
                 best = Planner.BEST_FIRST.compare(climbed, best) < 0 ? climbed : best;
             }
         }
@@ -72,7 +72,7 @@ final class Refinement {
     }
 
     /** Points of worth that a limit is in the way of: of each question the best answer that breaks one, together. */
-    double hindered(Planner.Judged plan) {
+    double hindered(Judged plan) {
         return questions.stream()
                 .mapToDouble(question -> question.apply(plan.choice()).stream()
                         .map(details -> judge.apply(plan.choice().with(details)))
@@ -84,36 +84,36 @@ final class Refinement {
                 .sum();
     }
 
-    private Planner.Judged climbed(Planner.Judged plan, List<Function<Choice, List<Details>>> asked) {
-        Planner.Judged best = plan;
+    private Judged climbed(Judged plan, List<Function<Choice, List<Details>>> asked) {
+        Judged best = plan;
         int sure = 0;
         for (int i = 0; i < MOST_ROUNDS * asked.size() && sure < asked.size(); i++) {
-            Planner.Judged better = answered(best, asked.get(i % asked.size()));
+            Judged better = answered(best, asked.get(i % asked.size()));
             sure = better == best ? sure + 1 : 1;
             best = better;
         }
         return best;
     }
 
-    private Planner.Judged answered(Planner.Judged plan, Function<Choice, List<Details>> question) {
+    private Judged answered(Judged plan, Function<Choice, List<Details>> question) {
         Choice choice = plan.choice();
         return question.apply(choice).parallelStream()
                 .filter(details -> !details.equals(choice.details()))
                 .map(details -> judge.apply(choice.with(details)))
-                .filter(Planner.Judged::isFeasible)
+                .filter(Judged::isFeasible)
                 .filter(other -> other.worth() > plan.worth() + WORTH_CHANGING)
                 .min(Planner.BEST_FIRST)
                 .orElse(plan);
     }
 
     /** To each question the best answer but the one taken, of those that keep the limits. */
-    List<Planner.Judged> rivals(Planner.Judged plan) {
+    List<Judged> rivals(Judged plan) {
         Choice choice = plan.choice();
         return questions.stream()
                 .flatMap(question -> question.apply(choice).stream()
                         .filter(details -> !details.equals(choice.details()))
                         .map(details -> judge.apply(choice.with(details)))
-                        .filter(Planner.Judged::isFeasible)
+                        .filter(Judged::isFeasible)
                         .min(Planner.BEST_FIRST)
                         .stream())
                 .toList();

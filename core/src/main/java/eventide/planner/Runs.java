@@ -1,7 +1,6 @@
 package eventide.planner;
 
 import eventide.check.Wash;
-import eventide.outcome.OutcomeModel;
 import eventide.product.Product;
 import eventide.routine.Routine;
 import java.util.HashMap;
@@ -13,7 +12,7 @@ import java.util.concurrent.ConcurrentHashMap;
 final class Runs {
     private final Query query;
     private final Composer composer;
-    private final Map<Choice, Planner.Judged> judged = new ConcurrentHashMap<>();
+    private final Map<Choice, Judged> judged = new ConcurrentHashMap<>();
     private final Map<String, Integer> broken = new ConcurrentHashMap<>();
 
     Runs(Query query, List<Product> allowed) {
@@ -21,18 +20,22 @@ final class Runs {
         this.composer = new Composer(query, allowed);
     }
 
-    Planner.Judged of(Choice choice) {
+    Judged of(Choice choice) {
         return judged.computeIfAbsent(choice, this::run);
     }
 
-    private Planner.Judged run(Choice choice) {
+    private Judged run(Choice choice) {
         Routine routine = composer.compose(choice);
         Wash wash = Wash.of(routine, query.hair(), query.goal(), query.air(), query.schools(), query.limits());
         String limit = Worth.broken(wash, query.limitsOrUsual());
         if (limit != null) {
             broken.merge(limit, 1, Integer::sum);
         }
-        return new Planner.Judged(choice, routine, wash, Worth.of(wash, OutcomeModel.scores(wash)), limit);
+        Judged plan = new Judged(choice, wash, limit);
+        if (plan.isFeasible()) {
+            plan.worth(); // by whoever runs it, side by side with others
+        }
+        return plan;
     }
 
     int size() {
@@ -40,9 +43,9 @@ final class Runs {
     }
 
     /** The best feasible plan of each way of layering, shaping and drying, best first, at most so many. */
-    List<Planner.Judged> bestOfKinds(int most) {
-        Map<Kind, Planner.Judged> kinds = new HashMap<>();
-        for (Planner.Judged plan : judged.values()) {
+    List<Judged> bestOfKinds(int most) {
+        Map<Kind, Judged> kinds = new HashMap<>();
+        for (Judged plan : judged.values()) {
             if (plan.isFeasible()) {
                 kinds.merge(Kind.of(plan.choice()), plan, (a, b) -> Planner.BEST_FIRST.compare(a, b) <= 0 ? a : b);
             }

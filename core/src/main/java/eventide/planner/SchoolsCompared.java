@@ -52,7 +52,7 @@ public record SchoolsCompared(List<Disagreement> questions) {
     private record Answered(Asked asked, @Maybe Suggestion plan, @Maybe Scores seen) {}
 
     public static SchoolsCompared of(Query query) {
-        Planner.Judged best = Planner.bestOf(query, frame -> true);
+        Judged best = Planner.bestOf(query, frame -> true);
         if (best == null) {
             return new SchoolsCompared(List.of());
         }
@@ -109,13 +109,13 @@ public record SchoolsCompared(List<Disagreement> questions) {
         String key = asked.question().key();
         Query other =
                 query.under(query.schoolsOrDefault().with(key, asked.side().word()));
-        Planner.Judged alike = Planner.bestOf(
+        Judged alike = Planner.bestOf(
                 other,
                 frame -> (key.equals("hands") || frame.hands() == today.hands())
                         && (key.equals("dryTo") || frame.drying() == today.drying()));
         boolean poor = alike == null || alike.worth() < worth - POOR;
-        Planner.Judged any = poor ? Planner.bestOf(other, frame -> true) : null;
-        Planner.Judged best = any != null && (alike == null || any.worth() > alike.worth()) ? any : alike;
+        Judged any = poor ? Planner.bestOf(other, frame -> true) : null;
+        Judged best = any != null && (alike == null || any.worth() > alike.worth()) ? any : alike;
         Suggestion plan = Planner.written(best);
         return new Answered(asked, plan, plan == null ? null : seen(query, plan));
     }

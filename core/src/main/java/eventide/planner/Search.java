@@ -136,13 +136,13 @@ final class Search {
     }
 
     /** The best feasible plan there is, null for none. */
-    Planner.Judged best() {
+    Judged best() {
         return best(Region.ALL, Bounds.IMPOSSIBLE, 0);
     }
 
     /** The best feasible plan that is worth more than this, null for none. */
-    Planner.Judged better(double worth) {
-        Planner.Judged best = best(Region.ALL, worth, 0);
+    Judged better(double worth) {
+        Judged best = best(Region.ALL, worth, 0);
         return best != null && best.worth() > worth ? best : null;
     }
 
@@ -156,15 +156,14 @@ final class Search {
      *
      * @param floor what is worth less need not be looked for
      */
-    Planner.Judged rival(Region region, double floor) {
+    Judged rival(Region region, double floor) {
         return best(region, floor, NEAR);
     }
 
-    private Planner.Judged best(Region region, double floor, double near) {
+    private Judged best(Region region, double floor, double near) {
         PriorityQueue<Node> open = new PriorityQueue<>((a, b) -> Double.compare(b.most, a.most));
         open.addAll(roots);
-        Planner.Judged best =
-                open.isEmpty() || open.peek().most == Bounds.IMPOSSIBLE ? null : dive(region, open.peek());
+        Judged best = open.isEmpty() || open.peek().most == Bounds.IMPOSSIBLE ? null : dive(region, open.peek());
         int begun = runs.size();
         List<Node> ready = new ArrayList<>();
         while (!open.isEmpty() || !ready.isEmpty()) {
@@ -205,7 +204,7 @@ final class Search {
     }
 
     /** The best feasible plan done the same way that differs in this layer and no other, null for none. */
-    Planner.Judged bestButFor(Choice taken, Slot slot) {
+    Judged bestButFor(Choice taken, Slot slot) {
         List<Node> nodes = new ArrayList<>();
         for (Option option : slots.singles(slot)) {
             Option[] other = slots.worn(taken);
@@ -219,7 +218,7 @@ final class Search {
     }
 
     /** The best feasible plan that wears the same and is worked in one of some other ways, null for none. */
-    Planner.Judged bestAnotherWay(Choice taken, Predicate<Frame> ways) {
+    Judged bestAnotherWay(Choice taken, Predicate<Frame> ways) {
         Option[] same = slots.worn(taken);
         return bestOf(partedFrames().stream()
                 .filter(ways)
@@ -233,8 +232,8 @@ final class Search {
         return new Node(frame, taken, Closeness.EXACT, null, bounds.mostOfAny(frame, taken));
     }
 
-    private Planner.Judged bestOf(List<Node> whole) {
-        Planner.Judged best = null;
+    private Judged bestOf(List<Node> whole) {
+        Judged best = null;
         List<Node> byPromise =
                 whole.stream().sorted((a, b) -> Double.compare(b.most, a.most)).toList();
         for (int i = 0; i < byPromise.size(); i += AT_ONCE) {
@@ -248,12 +247,12 @@ final class Search {
     }
 
     /** The best of one already found and some that are run through the water now, side by side. */
-    private Planner.Judged better(Planner.Judged found, List<Node> ready, double needed) {
-        Planner.Judged best = found;
-        List<Planner.Judged> plans = ready.stream().filter(node -> node.most >= needed).toList().parallelStream()
+    private Judged better(Judged found, List<Node> ready, double needed) {
+        Judged best = found;
+        List<Judged> plans = ready.stream().filter(node -> node.most >= needed).toList().parallelStream()
                 .map(node -> judge(choice(node.frame, node.taken)))
                 .toList();
-        for (Planner.Judged plan : plans) {
+        for (Judged plan : plans) {
             if (plan.isFeasible() && (best == null || Planner.BEST_FIRST.compare(plan, best) < 0)) {
                 best = plan;
             }
@@ -331,7 +330,7 @@ final class Search {
     }
 
     /** Straight down the most promising branch: a first plan to measure the others by; null where it is not feasible. */
-    private Planner.Judged dive(Region region, Node from) {
+    private Judged dive(Region region, Node from) {
         Node node = from;
         while (node != null && node.weighed != Closeness.EXACT) {
             node = next(node).stream()
@@ -339,7 +338,7 @@ final class Search {
                     .max(Comparator.comparingDouble(child -> child.most))
                     .orElse(null);
         }
-        Planner.Judged plan = node == null ? null : judge(choice(node.frame, node.taken));
+        Judged plan = node == null ? null : judge(choice(node.frame, node.taken));
         return plan != null && plan.isFeasible() ? plan : null;
     }
 
@@ -356,7 +355,7 @@ final class Search {
     }
 
     /** Runs a plan through the water, the outcome and the checker; once each. */
-    Planner.Judged judge(Choice choice) {
+    Judged judge(Choice choice) {
         return runs.of(choice);
     }
 

@@ -19,15 +19,15 @@ final class Seed {
     private static final List<Double> RICH = List.of(4.0, 8.0);
 
     private final List<Product> shelf;
-    private final Function<Choice, Planner.Judged> judge;
+    private final Function<Choice, Judged> judge;
 
-    Seed(List<Product> shelf, Function<Choice, Planner.Judged> judge) {
+    Seed(List<Product> shelf, Function<Choice, Judged> judge) {
         this.shelf = shelf;
         this.judge = judge;
     }
 
     /** The best found with these smaller things, null where none of those tried keeps the limits. */
-    Planner.Judged of(List<Search.Frame> frames, Details details) {
+    Judged of(List<Search.Frame> frames, Details details) {
         Search.Frame first = frames.get(0);
         List<Choice> layered = new ArrayList<>();
         for (Product gel : some(Role.GEL, HOLDS, Product::hold)) {
@@ -36,15 +36,15 @@ final class Seed {
         }
         Choice most = layered.parallelStream()
                 .map(judge)
-                .max(Comparator.comparingDouble(Planner.Judged::worth))
-                .map(Planner.Judged::choice)
+                .max(Comparator.comparingDouble(Judged::worth))
+                .map(Judged::choice)
                 .orElse(null);
         if (most == null) {
             return null;
         }
         return frames.parallelStream()
                 .map(frame -> judge.apply(choice(most.cream(), most.gel(), frame, details)))
-                .filter(Planner.Judged::isFeasible)
+                .filter(Judged::isFeasible)
                 .min(Planner.BEST_FIRST)
                 .orElse(null);
     }

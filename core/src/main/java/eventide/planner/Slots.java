@@ -34,6 +34,7 @@ final class Slots {
      * @param members the several, empty for one
      * @param casts whether each by itself holds enough for a cast
      * @param buildsUp whether each leaves what only a lifting cleanser takes out
+     * @param squeezed whether hair is squeezed for it; of several, of any
      */
     record Option(
             Product product,
@@ -46,6 +47,7 @@ final class Slots {
             boolean casts,
             boolean guards,
             boolean buildsUp,
+            boolean squeezed,
             Water water) {
         boolean isEmpty() {
             return product == null && members.isEmpty();
@@ -66,7 +68,8 @@ final class Slots {
         }
     }
 
-    private static final Option NONE = new Option(null, List.of(), 0, 0, 0, 0, 0, false, false, false, Water.NONE);
+    private static final Option NONE =
+            new Option(null, List.of(), 0, 0, 0, 0, 0, false, false, false, false, Water.NONE);
     private final Query query;
     private final Details details;
     private Water leastWater = Water.NONE;
@@ -134,6 +137,7 @@ final class Slots {
                 casts,
                 slot == Slot.GEL && product.guardsHeat(),
                 product.label().traits().buildsUp(),
+                Composer.isSqueezedFor(product, query.schoolsOrDefault()),
                 Water.of(product, query.schoolsOrDefault(), details.work().water()));
     }
 
@@ -169,6 +173,7 @@ final class Slots {
                 some.get(0).casts(),
                 some.get(0).guards(),
                 some.stream().allMatch(Option::buildsUp),
+                some.stream().anyMatch(Option::squeezed),
                 some.stream().map(Option::water).reduce(Water.NONE, Water::and));
     }
 

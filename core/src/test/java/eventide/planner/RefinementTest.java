@@ -40,8 +40,8 @@ public class RefinementTest {
     }
 
     /** A plan settled on a random shelf, and what it could be laid beside. */
-    private record Settled(Planner.Judged best, Search search, Refinement refinement, Random random, String shelf) {
-        void holdsAgainst(Planner.Judged other, double by) {
+    private record Settled(Judged best, Search search, Refinement refinement, Random random, String shelf) {
+        void holdsAgainst(Judged other, double by) {
             assertTrue(
                     !other.isFeasible() || other.worth() <= best.worth() + by,
                     other.choice() + " beats " + best.choice() + " by " + (other.worth() - best.worth()) + ", "
@@ -53,7 +53,7 @@ public class RefinementTest {
         Random random = new Random(seed);
         for (int i = 0; i < shelves; i++) {
             Query query = query(random);
-            Planner.Judged best = Planner.bestOf(query, frame -> true);
+            Judged best = Planner.bestOf(query, frame -> true);
             if (best != null) {
                 Search search = Planner.search(query);
                 look.accept(new Settled(best, search, refinement(query, search), random, "shelf " + i));
@@ -116,7 +116,7 @@ public class RefinementTest {
     public void settlingTheSmallerThingsOfOtherPlansGainsLittle() {
         onRandomShelves(99, 12, settled -> settled.search().everything().stream()
                 .map(settled.search()::judge)
-                .filter(Planner.Judged::isFeasible)
+                .filter(Judged::isFeasible)
                 .sorted(Planner.BEST_FIRST)
                 .limit(15)
                 .forEach(plan -> settled.holdsAgainst(settled.refinement().of(plan), LITTLE)));

@@ -33,10 +33,10 @@ public class SearchTest {
         return new Schools(null, null, null, null, null, null, null, null, dryTo, null, null, null, hands);
     }
 
-    private static Planner.Judged loop(Query query) {
+    private static Judged loop(Query query) {
         Search search = Planner.search(query);
-        Planner.Judged best = null;
-        for (Planner.Judged plan :
+        Judged best = null;
+        for (Judged plan :
                 search.everything().parallelStream().map(search::judge).toList()) {
             boolean better = best == null || Planner.BEST_FIRST.compare(plan, best) < 0;
             best = plan.isFeasible() && better ? plan : best;
@@ -45,8 +45,8 @@ public class SearchTest {
     }
 
     private static void assertBest(Query query, String what) {
-        Planner.Judged found = Planner.search(query).best();
-        Planner.Judged best = loop(query);
+        Judged found = Planner.search(query).best();
+        Judged best = loop(query);
         assertEquals(found == null, best == null, what);
         if (best != null) {
             assertEquals(
