@@ -71,8 +71,17 @@ public final class RunningServer implements AutoCloseable {
     private static ConfigurableApplicationContext run(int onPort, Path data, boolean demo) {
         synchronized (COMING_AND_GOING) {
             return new SpringApplicationBuilder(EvenTide.class)
-                    .run("--server.port=" + onPort, "--eventide.data=" + data, "--eventide.demo=" + demo);
+                    .run(
+                            "--server.port=" + onPort,
+                            "--eventide.data=" + data,
+                            "--eventide.demo=" + demo,
+                            "--eventide.warm-up=false");
         }
+    }
+
+    /** A part of the running server, to be asked without a request. */
+    public <T> T part(Class<T> type) {
+        return context.getBean(type);
     }
 
     private static void stop(ConfigurableApplicationContext running) {
