@@ -3,6 +3,7 @@ import { minutesText, shortName } from '../api/words'
 import { Flags } from './Flags'
 import { DryBy } from './DryBy'
 import { Posts } from './Posts'
+import { Sand } from './Sand'
 import { Strips } from './Strips'
 import { TimeScale } from './TimeScale'
 import { area, curve, fitLabels, points, scales, type Box, waterAt } from './tideGeometry'
@@ -83,22 +84,9 @@ export function TideChart(props: TideChartProps) {
     })
   return (
     <div ref={ref} className="relative" style={{ height }}>
-      <svg width={width} height={height} className="block" role="img" aria-label={summary(tide)}>
+      <Sand box={box} />
+      <svg width={width} height={height} className="relative block" role="img" aria-label={summary(tide)}>
         <Defs />
-        <rect
-          x={box.left}
-          y={box.top}
-          width={width - box.left - box.right}
-          height={height - box.top - box.bottom}
-          fill="var(--sand)"
-        />
-        <rect
-          x={box.left}
-          y={box.top}
-          width={width - box.left - box.right}
-          height={height - box.top - box.bottom}
-          fill="url(#stipple)"
-        />
         <path d={area(roots, s, 0)} fill="var(--shallow)" />
         <path d={area(lengths, s, 0)} fill="url(#deep)" />
         {BANDS.map(([from, word, to]) => (
@@ -210,10 +198,6 @@ export function TideChart(props: TideChartProps) {
 function Defs() {
   return (
     <defs>
-      <pattern id="stipple" width="9" height="9" patternUnits="userSpaceOnUse">
-        <circle cx="2" cy="2" r=".8" fill="var(--stipple)" opacity=".55" />
-        <circle cx="6.5" cy="6.5" r=".8" fill="var(--stipple)" opacity=".4" />
-      </pattern>
       <linearGradient id="deep" x1="0" y1="0" x2="0" y2="1">
         <stop offset="0" stopColor="var(--paper)" />
         <stop offset="1" stopColor="var(--water)" />

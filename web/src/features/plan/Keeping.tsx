@@ -47,7 +47,7 @@ export const Keeping = memo(function Keeping({ routine, onChange }: KeepingProps
           }
           className="border-ink figures aria-pressed:bg-ink aria-pressed:text-paper bg-paper min-h-8 border px-[5px] text-[0.93rem] hover:bg-shallow"
         >
-          refreshed each morning
+          refreshed daily
         </button>
         <div className="flex items-center gap-1">
           <span className="label">Worn for</span>

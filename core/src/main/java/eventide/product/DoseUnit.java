@@ -45,8 +45,8 @@ public record DoseUnit(String name, @Range(from = 0.01, to = 500, unit = "ml") D
     }
 
     /**
-     * An amount in this unit as it is said at the chair, to the nearest half: "6 pumps", "1½ pumps", "½ pea". Below a
-     * quarter of a unit it is "a trace".
+     * An amount in this unit as it is said at the chair, to the nearest half: "6 pumps", "1½ pumps", "½ pea". Many of them, and
+     * what cannot be halved, are said whole: "12 walnuts", "3 drops". What comes to nothing is "a trace".
      */
     public String say(double amountMl) {
         if (amountMl > 0 && amountMl < ml / 4 && SMALL.ml() < ml / 2) {
@@ -55,7 +55,8 @@ public record DoseUnit(String name, @Range(from = 0.01, to = 500, unit = "ml") D
         if (name.equals(SMALL.name()) && amountMl > MANY * ml) {
             return (amountMl > MANY * COIN.ml() ? WALNUT : COIN).say(amountMl);
         }
-        long halves = Math.round(amountMl / ml * 2);
+        double units = amountMl / ml;
+        long halves = isWhole() || units >= WHOLE_FROM ? 2 * Math.round(units) : Math.round(units * 2);
         if (halves == 0) {
             return amountMl <= 0 ? "none" : "a trace";
         }
@@ -63,6 +64,14 @@ public record DoseUnit(String name, @Range(from = 0.01, to = 500, unit = "ml") D
         String half = halves % 2 == 0 ? "" : "½";
         String number = whole == 0 ? half : whole + half;
         return number + " " + (halves <= 2 ? name : plural(name));
+    }
+
+    /** Nobody counts halves of so many [OURS]. */
+    private static final double WHOLE_FROM = 10;
+
+    /** It falls by itself, or a nozzle measures it. */
+    private boolean isWhole() {
+        return name.equals("drop") || name.equals("spritz");
     }
 
     private static String plural(String word) {

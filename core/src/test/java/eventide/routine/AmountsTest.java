@@ -94,7 +94,12 @@ public class AmountsTest {
             {pump, .05, "a trace"},
             {pump, .1, "½ pea"},
             {pump, 0.0, "none"},
+            {pump, 9.5, "9½ pumps"},
+            {pump, 12.6, "13 pumps"},
             {spritz, .6, "4 spritzes"},
+            {spritz, .375, "3 spritzes"},
+            {new DoseUnit("drop", .05), .12, "2 drops"},
+            {new DoseUnit("drop", .05), .02, "a trace"},
         };
     }
 
