@@ -112,9 +112,6 @@ public final class Planner {
         return best;
     }
 
-    /** What other amounts, or another care, must bring for a plan to be built on them: as much as a layer costs [OURS]. */
-    static final double WORTH_TURNING = Worth.LAYER_COSTS;
-
     /** A plan of other layers, hands or amounts with the smaller things of this one, null where none is better. */
     private Judged better(Judged best) {
         search(best.choice().details());
@@ -125,7 +122,7 @@ public final class Planner {
         List<Search> others = otherAmounts(best.choice().details());
         // Side by side: nearly always none of them has anything.
         return others.parallelStream()
-                .map(other -> other.better(best.worth() + WORTH_TURNING))
+                .map(other -> other.better(best.worth() + Refinement.WORTH_CHANGING))
                 .filter(Objects::nonNull)
                 .findFirst()
                 .orElseGet(() -> refinement().hindered(best) > 0 ? hindered(best) : null);
@@ -155,7 +152,7 @@ public final class Planner {
         if (preparation.asked() != Preparation.Care.NONE) {
             Details own = best.choice().details();
             search(own.with(preparation.otherwise(own.before())));
-            other = search.better(best.worth() + WORTH_TURNING);
+            other = search.better(best.worth() + Refinement.WORTH_CHANGING);
         }
         return other != null
                 ? other
