@@ -41,6 +41,12 @@ public class PlanTest extends InTheDemoSalon {
         return page;
     }
 
+    /** With "Take along" open. */
+    private static void bring(Page page, String routine) {
+        page.getByLabel("A routine, pasted").fill(routine);
+        button(page, "Put it on the water").click();
+    }
+
     @Test
     public void aTapOnTheGoalIsAnsweredBeforeItIsMade() {
         BrowserContext context = browsing.fresh(1280, 800);
@@ -221,9 +227,45 @@ public class PlanTest extends InTheDemoSalon {
     }
 
     @Test
+    public void howItIsKeptIsChosenPrintedAndUndone() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = plan(context, 1);
+        assertThat(radio(page, "satin")).isChecked();
+        Locator card = page.locator(".card");
+        assertThat(card).containsText("At night: a satin bonnet or pillow.");
+        radio(page, "pineapple").click();
+        button(page, "refreshed daily").click();
+        for (int days = 0; days < 3; days++) {
+            button(page, "More days to be worn").click();
+        }
+        page.reload();
+        assertThat(radio(page, "pineapple")).isChecked();
+        assertThat(page.getByText("3 days", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        assertThat(card).containsText("At night: a loose pineapple, with a tie that does not crease, under satin.");
+        assertThat(card).containsText("Each morning: ");
+        for (int back = 0; back < 5; back++) {
+            button(page, "Undo").click();
+        }
+        assertThat(radio(page, "satin")).isChecked();
+        assertThat(page.getByText("open", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        assertThat(button(page, "Undo")).isDisabled();
+        browsing.assertNoErrors();
+        context.close();
+    }
+
+    @Test
     public void aHeadIsSplitForATrial() {
         BrowserContext context = browsing.fresh(1280, 800);
         Page page = plan(context, 2);
+        tab(page, "Take along").click();
+        bring(
+                page,
+                """
+                {"formatVersion":1,"steps":[{"action":"RINSE"},{"action":"APPLY","technique":"RAKE","product":
+                  {"name":"Harbour milk leave-in","role":"LEAVE_IN","hold":1,"richness":5,"windowLow":45,"windowHigh":92}},
+                  {"action":"AIR","untilDry":100}]}""");
         step(page, "Harbour milk leave-in").click();
         button(page, "Try another on one half").click();
         page.getByLabel("Right half").selectOption("Skerry light leave-in");
@@ -262,15 +304,11 @@ public class PlanTest extends InTheDemoSalon {
         tab(page, "Take along").click();
         button(page, "As a message").click();
         assertThat(page.getByText("Wash-and-go,")).isVisible();
-        Locator pasted = page.getByLabel("A routine, pasted");
-        pasted.fill("not a routine");
-        button(page, "Put it on the water").click();
+        bring(page, "not a routine");
         assertThat(page.getByText("This is not a routine file")).isVisible();
-        pasted.fill("{\"formatVersion\":1,\"steps\":[{\"action\":\"SING\"}]}");
-        button(page, "Put it on the water").click();
+        bring(page, "{\"formatVersion\":1,\"steps\":[{\"action\":\"SING\"}]}");
         assertThat(page.getByText("action must be one of")).isVisible();
-        pasted.fill("{\"formatVersion\":1,\"steps\":[{\"action\":\"RINSE\"},{\"action\":\"AIR\",\"minutes\":60}]}");
-        button(page, "Put it on the water").click();
+        bring(page, "{\"formatVersion\":1,\"steps\":[{\"action\":\"RINSE\"},{\"action\":\"AIR\",\"minutes\":60}]}");
         assertThat(steps(page).getByRole(AriaRole.LISTITEM)).hasCount(2);
         browsing.assertNoErrors();
         context.close();
