@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { washTideQuery } from '../../api/queries'
 import type { Chair, Ended, Tide } from '../../api/types'
-import { minutesText, stepLine, ZONE_LABEL } from '../../api/words'
+import { keeping, minutesText, stepLine, ZONE_LABEL } from '../../api/words'
 import { TideChart } from '../../chart/TideChart'
 import { Button } from '../../ui/Button'
 import { SIGN_LABEL } from './NoteSheet'
@@ -44,12 +44,26 @@ export function ChairEnd({ chair, run, tide, onReopen }: ChairEndProps) {
       />
       <p className="text-muted px-4 text-sm">In colour as planned; the thin lines as it was done.</p>
       {kept?.ended !== undefined && <DoneOtherwise chair={chair} ended={kept.ended} />}
+      <AtHome lines={keeping(day.routine)} />
       {record.notes.length > 0 && (
         <p className="px-4 pb-3">
           Noted: {record.notes.map((note) => `${ZONE_LABEL[note.zone]} ${SIGN_LABEL[note.sign]}`).join(' · ')}
         </p>
       )}
     </section>
+  )
+}
+
+/** What the client is told on the way out. */
+function AtHome({ lines }: { lines: string[] }) {
+  if (lines.length === 0) return null
+  return (
+    <div className="px-4 pb-3">
+      <h3 className="label">At home</h3>
+      {lines.map((line) => (
+        <p key={line}>{line}</p>
+      ))}
+    </div>
   )
 }
 

@@ -108,6 +108,7 @@ public class JourneyTest extends InTheDemoSalon {
             page.waitForCondition(
                     () -> heading(page, "Done").isVisible() || !where(page, big).equals(before));
         }
+        assertThat(page.getByText("At night: a satin bonnet or pillow.")).isVisible();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Log how it came out"))
                 .click();
     }

@@ -3,12 +3,16 @@ package eventide.planner;
 import eventide.product.Role;
 import eventide.routine.Action;
 import eventide.routine.Amount;
+import eventide.routine.NightCare;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 
 /** How far apart two plans are: what a stylist would do otherwise, and a size for it. */
@@ -20,6 +24,7 @@ final class RoutineDifference {
     private static final double DRYING = 1;
     private static final double SECTIONS = .5;
     private static final double AMOUNT = .5;
+    private static final double BESIDE = .25;
     /** Amounts nearer than this are the same to a hand, ratio. */
     private static final double SAME_AMOUNT = 1.25;
 
@@ -40,6 +45,7 @@ final class RoutineDifference {
             difference.add(SECTIONS, theirs + " sections");
         }
         difference.amounts(taken, other);
+        difference.beside(taken.routine(), other.routine());
         return difference;
     }
 
@@ -87,6 +93,43 @@ final class RoutineDifference {
         }
     }
 
+    /** What is done besides, by its name [OURS: what a stylist would miss in a telling]. */
+    private static final Map<Action, String> BESIDES = besides();
+
+    private static Map<Action, String> besides() {
+        Map<Action, String> names = new EnumMap<>(Action.class);
+        names.put(Action.CLARIFY, "a clarifier");
+        names.put(Action.MASK, "a mask");
+        names.put(Action.PROTEIN, "protein");
+        names.put(Action.MICROPLOP, "microplopping");
+        names.put(Action.PLOP, "plopping");
+        names.put(Action.CLIP_ROOTS, "root clips");
+        names.put(Action.SHAKE_ROOTS, "shaking the roots");
+        names.put(Action.BREAK_CAST, "breaking the cast");
+        names.put(Action.FLUFF, "fluffing");
+        return names;
+    }
+
+    private void beside(Routine taken, Routine other) {
+        BESIDES.forEach((action, name) -> {
+            boolean theirs = does(other, action);
+            if (does(taken, action) != theirs) {
+                add(BESIDE, (theirs ? "with " : "without ") + name);
+            }
+        });
+        NightCare night = other.night() == null ? NightCare.NONE : other.night();
+        if (night != (taken.night() == null ? NightCare.NONE : taken.night())) {
+            add(BESIDE, "at night " + night.label());
+        }
+        if (taken.isRefreshedDaily() != other.isRefreshedDaily()) {
+            add(BESIDE, other.isRefreshedDaily() ? "refreshed each morning" : "no refresh in the mornings");
+        }
+    }
+
+    private static boolean does(Routine routine, Action action) {
+        return routine.places().stream().anyMatch(place -> routine.at(place).action() == action);
+    }
+
     private static double ratio(double a, double b) {
         double least = Math.min(a, b);
         return least <= 0 ? (a == b ? 1 : Double.POSITIVE_INFINITY) : Math.max(a, b) / least;
@@ -120,14 +163,24 @@ final class RoutineDifference {
     }
 
     private static String drying(Routine routine) {
+        double stop = 0;
         boolean blown = false;
         boolean air = false;
         for (Step step : routine.steps()) {
-            blown |= step.action().isDryer();
+            boolean dryer = step.action().isDryer();
+            blown |= dryer;
             air |= step.action() == Action.AIR;
+            stop = dryer && step.untilDry() != null ? Math.max(stop, step.untilDry()) : stop;
         }
-        return blown ? (air ? "diffused, then air" : "diffused") : "left to the air";
+        if (!blown) {
+            return air ? "left to the air" : "left to dry at home";
+        }
+        String until = stop > 0 && stop < DRY ? String.format(Locale.ROOT, " to %.0f %%", stop) : "";
+        return "diffused" + until + (air ? ", then air" : until.isEmpty() ? "" : ", the rest at home");
     }
+
+    /** Percent dry from which nobody would call it damp. */
+    private static final double DRY = 98;
 
     private static int sections(Routine routine) {
         return routine.steps().stream().mapToInt(Step::sectionsOrOne).max().orElse(1);

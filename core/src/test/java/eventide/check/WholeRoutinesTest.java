@@ -307,6 +307,129 @@ public class WholeRoutinesTest {
                                 with(Action.BREAK_CAST, Heads.OIL))));
     }
 
+    private static final Hair CHILD = Hair.of(Strand.FINE, Porosity.MEDIUM, Pattern.CURLY_3A, Density.LOW, 25);
+    private static final Product JELLY = Product.of("thick jelly", Role.GEL, 7, 3, 45, 75);
+    private static final Product PROTEIN = Product.of("protein", Role.PROTEIN, 0, 3, 0, 100);
+
+    private static Day from(Day day, double wetness) {
+        return new Day(
+                day.name(),
+                day.hair(),
+                day.goal(),
+                day.schools(),
+                day.routine().startingAt(wetness),
+                day.loud(),
+                day.quiet());
+    }
+
+    private static List<Day> onOtherDays() {
+        Day refreshed = day(
+                "third day: the outside misted, the front coiled anew",
+                CURLY,
+                DEFINED,
+                null,
+                all(
+                        done(Action.SHAKE_ROOTS),
+                        on(Action.MIST)
+                                .zones(EnumSet.of(Zone.CROWN, Zone.HAIRLINE))
+                                .toWetness(30.0)
+                                .build(),
+                        put(LIGHT, Technique.SMOOTH)
+                                .zones(EnumSet.of(Zone.CROWN, Zone.HAIRLINE))
+                                .amountMl(1.0)
+                                .build(),
+                        on(Action.COIL)
+                                .zones(EnumSet.of(Zone.HAIRLINE))
+                                .minutes(3.0)
+                                .build(),
+                        on(Action.AIR).minutes(20.0).build()));
+        Day overnight = day(
+                "oiled overnight, protein in the morning, mousse alone on what bleach has left",
+                BLEACHED,
+                new Goal(2, 1, 0, 3, 1, null),
+                null,
+                all(
+                        put(Heads.OIL, Technique.PAT)
+                                .parts(EnumSet.of(Part.LENGTHS, Part.ENDS))
+                                .build(),
+                        on(Action.COVER_NIGHT).tool(Tool.CAP).build(),
+                        with(Action.CLEANSE, SHAMPOO),
+                        done(Action.RINSE),
+                        on(Action.PROTEIN).product(PROTEIN).minutes(10.0).build(),
+                        done(Action.RINSE),
+                        on(Action.CONDITION).product(CONDITIONER).minutes(3.0).build(),
+                        detangled(),
+                        done(Action.RINSE),
+                        put(Heads.LEAVE_IN, Technique.PRAYING_HANDS).build(),
+                        on(Action.SQUEEZE).toWetness(65.0).build(),
+                        put(MOUSSE, Technique.GLAZE).build(),
+                        scrunched(3),
+                        on(Action.MICROPLOP).tool(Tool.TSHIRT).build(),
+                        GUARDED,
+                        on(Action.CUP)
+                                .heat(Heat.WARM)
+                                .speed(Speed.LOW)
+                                .untilDry(100.0)
+                                .build(),
+                        on(Action.CUP).heat(Heat.COOL).minutes(2.0).build()));
+        Day child = day(
+                "a child's, combed in the conditioner and left to the air",
+                CHILD,
+                new Goal(1, 0, 0, 3, 0, null),
+                null,
+                all(
+                        with(Action.CONDITION, CONDITIONER),
+                        detangled(),
+                        done(Action.RINSE),
+                        put(Heads.LEAVE_IN, Technique.RAKE).build(),
+                        on(Action.AIR).untilDry(100.0).build()));
+        Day night = day(
+                "gathered and covered when the day is over",
+                CURLY,
+                LASTING,
+                null,
+                all(
+                        WASHED,
+                        on(Action.SQUEEZE).build(),
+                        put(Heads.LEAVE_IN, Technique.RAKE).build(),
+                        put(Heads.GEL, Technique.GLAZE).build(),
+                        scrunched(3),
+                        DIFFUSED,
+                        done(Action.PIN_UP),
+                        done(Action.COVER_NIGHT)));
+        Day dripping = day(
+                "thick jelly on soaking coils",
+                COILY,
+                LASTING,
+                null,
+                all(
+                        WASHED,
+                        put(Heads.LEAVE_IN, Technique.RAKE).sections(6).build(),
+                        put(JELLY, Technique.GLAZE).sections(6).build(),
+                        scrunched(2),
+                        on(Action.AIR).untilDry(100.0).build()));
+        Day many = day(
+                "too many scrunches, and the dryer stopped early",
+                WAVY,
+                new Goal(1, 1, 0, 1, 0, null),
+                null,
+                all(
+                        WASHED,
+                        on(Action.SQUEEZE).toWetness(65.0).build(),
+                        put(MOUSSE, Technique.SCRUNCH).count(10).build(),
+                        scrunched(8),
+                        GUARDED,
+                        on(Action.CUP).heat(Heat.WARM).untilDry(90.0).build(),
+                        scrunched(5)));
+        return List.of(
+                from(refreshed, 0),
+                from(overnight, 0),
+                child,
+                night,
+                saying(dripping, "W1", ""),
+                saying(many, "", "T2 D6"));
+    }
+
     private static List<Day> faulty() {
         Day waves = day(
                 "torn dry, rubbed, raked, scalded",
@@ -375,7 +498,7 @@ public class WholeRoutinesTest {
 
     @DataProvider
     public Object[][] days() {
-        return Stream.of(onWaves(), onCurls(), onCoils(), faulty())
+        return Stream.of(onWaves(), onCurls(), onCoils(), onOtherDays(), faulty())
                 .flatMap(List::stream)
                 .map(day -> new Object[] {day})
                 .toArray(Object[][]::new);

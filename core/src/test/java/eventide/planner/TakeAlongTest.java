@@ -15,6 +15,7 @@ import eventide.routine.NightCare;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.Technique;
+import java.util.List;
 import java.util.Random;
 import java.util.Set;
 import org.testng.annotations.DataProvider;
@@ -114,6 +115,44 @@ public class TakeAlongTest {
                     - compared.one().outcome().overall().of(moved.score());
             assertEquals(moved.by(), by, .051);
         }
+    }
+
+    private static final Routine DIFFUSED = Routine.of(
+            Step.of(Action.RINSE).build(),
+            Step.of(Action.APPLY).product(Heads.GEL).technique(Technique.GLAZE).build(),
+            Step.of(Action.HOVER).heat(Heat.WARM).untilDry(57.0).build(),
+            Step.of(Action.CUP).heat(Heat.WARM).untilDry(100.0).build(),
+            Step.of(Action.BREAK_CAST).build());
+
+    @DataProvider
+    public Object[][] others() {
+        Step stopped = Step.of(Action.CUP).heat(Heat.WARM).untilDry(85.0).build();
+        Step air = Step.of(Action.AIR).untilDry(100.0).build();
+        return new Object[][] {
+            {DIFFUSED.replacing(3, stopped), "diffused to 85 %, the rest at home"},
+            {DIFFUSED.replacing(3, stopped).inserting(4, air), "diffused to 85 %, then air"},
+            {DIFFUSED.without(3).replacing(2, air), "left to the air"},
+            {DIFFUSED.without(4).without(3).without(2), "left to dry at home"},
+            {DIFFUSED.inserting(2, Step.of(Action.CLIP_ROOTS).build()), "with root clips"},
+            {DIFFUSED.without(4), "without breaking the cast"},
+            {DIFFUSED.kept(false, NightCare.SATIN), "at night a satin bonnet or pillow"},
+            {DIFFUSED.kept(true, NightCare.NONE), "refreshed each morning"},
+        };
+    }
+
+    /** And the other way round it is told as well. */
+    @Test(dataProvider = "others")
+    public void whatIsDoneOtherwiseIsTold(Routine other, String said) {
+        assertTrue(
+                otherwise(DIFFUSED, other).contains(said),
+                otherwise(DIFFUSED, other).toString());
+        assertFalse(otherwise(other, DIFFUSED).isEmpty());
+        assertTrue(otherwise(other, other).isEmpty());
+    }
+
+    private static List<String> otherwise(Routine one, Routine other) {
+        return Compared.of(new Compared.Pairing(Heads.curly(), GOAL, MILD, null, null, one, other))
+                .otherwise();
     }
 
     @Test

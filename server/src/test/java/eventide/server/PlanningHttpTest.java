@@ -61,6 +61,41 @@ public class PlanningHttpTest {
                 second.body().at("/findings").toString());
     }
 
+    @DataProvider
+    public Object[][] nights() {
+        return new Object[][] {{"NONE", 0}, {"SATIN", .3}, {"PINEAPPLE", .5}};
+    }
+
+    /** What is said of the nights lengthens the days, goes into the message, and comes back as it was said. */
+    @Test(dataProvider = "nights")
+    public void nightsCountForTheDays(String night, double more) {
+        String kept = Bodies.ROUTINE.replace("\"steps\"", "\"nightCare\":\"" + night + "\",\"steps\"");
+        double days = check(Bodies.check(Bodies.ROUTINE)).body().at(DAYS).asDouble();
+        Answer answer = check(Bodies.check(kept));
+        assertEquals(answer.status(), 200, answer.body().toString());
+        assertTrue(
+                answer.body().at(DAYS).asDouble() >= days + more, answer.body().at(DAYS) + " after " + days);
+        boolean said = answer.body().at("/outcome/contributions").toString().contains("satin");
+        assertEquals(said, more > 0);
+        String text = server.post("/api/routines/text", Bodies.check(kept))
+                .body()
+                .get("text")
+                .asString();
+        assertEquals(text.contains("At night: "), more > 0, text);
+    }
+
+    private static final String DAYS = "/outcome/overall/days";
+
+    @Test
+    public void anotherWordForTheNightsIsRefusedWithTheWordsThereAre() {
+        String kept = Bodies.ROUTINE.replace("\"steps\"", "\"nightCare\":\"SILK\",\"steps\"");
+        Answer answer = check(Bodies.check(kept));
+        assertEquals(answer.status(), 422);
+        assertEquals(answer.body().at("/faults/0/pointer").asString(), "/routine/nightCare");
+        String said = answer.body().at("/faults/0/message").asString();
+        assertTrue(said.contains("NONE, SATIN, PINEAPPLE"), said);
+    }
+
     @Test
     public void suggestionsFromTheSalonsShelf() {
         String shelf = server.get("/api/products").body().toString();
