@@ -178,3 +178,8 @@ export function keeping(routine: Routine): string[] {
     (line) => line !== undefined,
   )
 }
+
+/** As a sentence begins. */
+export function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1)
+}

@@ -1,5 +1,5 @@
 import type { Compared } from '../../api/types'
-import { SCORE_LABEL, ZONE_LABEL } from '../../api/words'
+import { capital, SCORE_LABEL, ZONE_LABEL } from '../../api/words'
 import { ZONES } from '../../api/types'
 import { Button } from '../../ui/Button'
 import { Waiting } from '../../ui/Notice'
@@ -36,7 +36,7 @@ export function Beside({ name, compared, onTake, onLeave }: BesideProps) {
           <p>
             {compared.otherwise.length === 0
               ? 'The same products, hands and drying.'
-              : `${compared.otherwise.join('; ')}.`}
+              : `${capital(compared.otherwise.join('; '))}.`}
           </p>
           <p className="figures">
             {longer(compared.minutes, 'min')} · hands on {longer(compared.chairMinutes, 'min')}
