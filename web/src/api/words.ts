@@ -183,3 +183,11 @@ export function keeping(routine: Routine): string[] {
 export function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1)
 }
+
+/** A moment of a wash: by the clock where it is said when it begins, "11:05" for "09:30" and 95 minutes. */
+export function momentText(minute: number, beginsAt: string | undefined): string {
+  if (beginsAt === undefined || beginsAt === '') return minutesText(minute)
+  const [hours = 0, minutes = 0] = beginsAt.split(':').map(Number)
+  const at = (hours * 60 + minutes + Math.round(minute)) % 1440
+  return `${Math.floor(at / 60)}:${String(at % 60).padStart(2, '0')}`
+}

@@ -1,4 +1,5 @@
 import type { Tide } from '../api/types'
+import { momentText } from '../api/words'
 import { waterAt, type Scales } from './tideGeometry'
 
 const WORDS = {
@@ -8,16 +9,24 @@ const WORDS = {
   ROOTS_DRY: 'roots dry',
 } as const
 
-type FlagsProps = { marks: Tide['marks']; tide: Tide; s: Scales; right: number; narrow: boolean }
+type FlagsProps = {
+  marks: Tide['marks']
+  tide: Tide
+  s: Scales
+  right: number
+  narrow: boolean
+  beginsAt: string | undefined
+}
 
 /** Small flags for the moments hands wait for, staggered so that none covers another. */
-export function Flags({ marks, tide, s, right, narrow }: FlagsProps) {
+export function Flags({ marks, tide, s, right, narrow, beginsAt }: FlagsProps) {
   const placed: { x0: number; x1: number; y: number }[] = []
   const flags = marks.map((mark, i) => {
     const x = s.x(mark.minute)
     const water = mark.what === 'ROOTS_DRY' ? 'roots' : 'lengths'
     const foot = s.y(waterAt(tide, water, mark.minute))
-    const text = `${WORDS[mark.what]} ${Math.round(mark.minute)}′`
+    const minute = Math.round(mark.minute)
+    const text = `${WORDS[mark.what]} ${beginsAt ? momentText(minute, beginsAt) : `${minute}′`}`
     const wide = text.length * (narrow ? 5.2 : 6) + 22
     const later = marks[i + 1]
     // Turned away from the edge, and from the pole of the next flag.

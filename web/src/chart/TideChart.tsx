@@ -1,5 +1,5 @@
 import type { Amount, Finding, Routine, Tide } from '../api/types'
-import { minutesText, shortName } from '../api/words'
+import { minutesText, momentText, shortName } from '../api/words'
 import { Flags } from './Flags'
 import { DryBy } from './DryBy'
 import { Posts } from './Posts'
@@ -160,9 +160,22 @@ export function TideChart(props: TideChartProps) {
         <WaterNames tide={tide} s={s} posts={amounts.map((a) => tide.steps[a.step]?.startMinute ?? 0)} />
         <WaitingFan tide={tide} s={s} />
         <Posts tide={tide} amounts={amounts} loud={loud} s={s} />
-        <Flags marks={tide.marks} tide={tide} s={s} right={width - box.right} narrow={narrow} />
+        <Flags
+          marks={tide.marks}
+          tide={tide}
+          s={s}
+          right={width - box.right}
+          narrow={narrow}
+          beginsAt={beginsAt}
+        />
         {props.dryBy !== undefined && (
-          <DryBy minute={props.dryBy} text={`dry by ${minutesText(props.dryBy)}`} row={0} s={s} box={box} />
+          <DryBy
+            minute={props.dryBy}
+            text={`dry by ${momentText(props.dryBy, beginsAt)}`}
+            row={0}
+            s={s}
+            box={box}
+          />
         )}
         {props.event !== undefined && (
           <DryBy minute={props.event.minute} text={props.event.name} row={1} s={s} box={box} />

@@ -1,13 +1,6 @@
 import type { Tide } from '../api/types'
-import { minutesText } from '../api/words'
+import { momentText } from '../api/words'
 import type { Box, Scales } from './tideGeometry'
-
-/** "09:30" and 95 minutes: "11:05". */
-function clock(beginsAt: string, minute: number): string {
-  const [hours = 0, minutes = 0] = beginsAt.split(':').map(Number)
-  const at = (hours * 60 + minutes + Math.round(minute)) % 1440
-  return `${Math.floor(at / 60)}:${String(at % 60).padStart(2, '0')}`
-}
 
 /** The graduated border: above, black where hands are busy and white where one waits; below, the minutes. */
 type TimeScaleProps = { tide: Tide; s: Scales; box: Box; beginsAt?: string | undefined }
@@ -59,7 +52,7 @@ export function TimeScale({ tide, s, box, beginsAt }: TimeScaleProps) {
             y={floor + 22}
             textAnchor={s.x(tick) > right - 24 ? 'end' : 'middle'}
           >
-            {beginsAt === undefined || beginsAt === '' ? minutesText(tick) : clock(beginsAt, tick)}
+            {momentText(tick, beginsAt)}
           </text>
         ))}
       </g>

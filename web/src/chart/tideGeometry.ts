@@ -30,9 +30,10 @@ export function scales(tides: readonly Tide[], box: Box): Scales {
     ? scaleLinear([0, handsEnd, lastMinute], [from, from + WORK_SHARE * (to - from), to])
     : scaleLinear([0, lastMinute], [from, to])
   const y = scaleLinear([100, 0], [box.top, box.height - box.bottom])
-  const evenTicks = scaleLinear([0, broken ? handsEnd : lastMinute], [0, 1]).ticks(
-    Math.max(3, Math.floor((to - from) / 110)),
-  )
+  // Nobody counts halves of a minute.
+  const evenTicks = scaleLinear([0, broken ? handsEnd : lastMinute], [0, 1])
+    .ticks(Math.max(3, Math.floor((to - from) / 110)))
+    .filter(Number.isInteger)
   const ticks = broken
     ? [
         ...evenTicks.filter((t) => x(t) < x(handsEnd) - 30),

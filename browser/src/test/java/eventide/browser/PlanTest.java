@@ -219,6 +219,8 @@ public class PlanTest extends InTheDemoSalon {
         assertAccessible(page, "air");
         page.getByLabel("Begin at").fill("09:30");
         assertThat(page.getByText("10:00").first()).isVisible();
+        assertThat(page.getByText(Pattern.compile("^cast sets \\d+:\\d\\d$")).first())
+                .isVisible();
         button(page, "Limits").click();
         page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName("diffuser"))
                 .click();
