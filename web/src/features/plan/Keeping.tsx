@@ -19,11 +19,9 @@ export const Keeping = memo(function Keeping({ routine, onChange }: KeepingProps
   const { plannedWearDays } = routine
   const wear = (by: number) => {
     const days = (plannedWearDays ?? 0) + by
-    onChange(
-      days < 1
-        ? without(routine, 'plannedWearDays')
-        : { ...routine, plannedWearDays: Math.min(MOST_DAYS, days) },
-    )
+    // At either end there is nothing to change, and nothing to undo; a brought routine may be past the end.
+    if (by > 0 ? days > MOST_DAYS : plannedWearDays === undefined) return
+    onChange(days < 1 ? without(routine, 'plannedWearDays') : { ...routine, plannedWearDays: days })
   }
   const refreshed = routine.dailyRefresh === true
   return (

@@ -24,7 +24,7 @@ record LeastMinutes(double chair, double waiting, double whole) {
     /** A squeeze and a mist that not every styler asks for, minutes [OURS, found likewise]. */
     static final double NOT_ALWAYS = .75;
 
-    /** A squeeze before a layer, which not every bottle asks for, minutes. */
+    /** A squeeze before a layer, which not every bottle asks for, minutes [OURS, as the step takes]. */
     static final double SQUEEZED = .5;
 
     /** What the minutes of a kind are left to be wrong by while layers are open: a wide margin, minutes [OURS]. */

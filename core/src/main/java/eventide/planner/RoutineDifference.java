@@ -179,7 +179,7 @@ final class RoutineDifference {
         return "diffused" + until + (air ? ", then air" : until.isEmpty() ? "" : ", the rest at home");
     }
 
-    /** Percent dry from which nobody would call it damp. */
+    /** Percent dry from which nobody would call it damp [OURS]. */
     private static final double DRY = 98;
 
     private static int sections(Routine routine) {
