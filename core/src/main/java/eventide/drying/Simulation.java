@@ -23,6 +23,7 @@ final class Simulation {
     private static final double MOST_AIR_MINUTES = 2_880;
     private static final double MOST_DRYER_MINUTES = 240;
     private static final double EPSILON = 1e-9;
+    private static final Step STILL = Step.of(Action.AIR).build();
 
     private final Routine routine;
     private final Hair hair;
@@ -55,7 +56,7 @@ final class Simulation {
         this.hair = hair;
         this.air = air;
         this.longestStep = longestStepMinutes;
-        still = AirStream.still(air);
+        still = AirStream.of(STILL, air);
         sectioning = new Sectioning(routine, hair, air);
         cells = sectioning.cells().toArray(Cell[]::new);
         kept = new KeptWater(cells);

@@ -71,6 +71,8 @@ public enum Action {
     private final Phase phase;
     private final String label;
     private final Set<StepField> meaningful;
+    /** The same by ordinal: asked of every step by every rule. */
+    private final boolean[] uses = new boolean[StepField.values().length];
 
     Action(Phase phase, String label, StepField... own) {
         this.phase = phase;
@@ -82,6 +84,7 @@ public enum Action {
             fields = EnumSet.of(ZONES, HALF, SECTIONS, ORDER, STEPS);
         }
         this.meaningful = Collections.unmodifiableSet(fields);
+        fields.forEach(field -> uses[field.ordinal()] = true);
     }
 
     public Phase phase() {
@@ -94,7 +97,7 @@ public enum Action {
     }
 
     public boolean uses(StepField field) {
-        return meaningful.contains(field);
+        return uses[field.ordinal()];
     }
 
     /** The fields that change what this action does. */

@@ -12,18 +12,25 @@ public final class Shape {
 
     private final String[] names;
     private final boolean[] maybe;
-    private final Range[] ranges;
+    private final Span[] spans;
+
+    /** A {@link Range} read once: each look at an annotation goes through a proxy. */
+    private record Span(double from, double to, String unit) {
+        static Span of(Range range) {
+            return range == null ? null : new Span(range.from(), range.to(), range.unit());
+        }
+    }
 
     private Shape(Class<?> type) {
         RecordComponent[] components = type.getRecordComponents();
         names = new String[components.length];
         maybe = new boolean[components.length];
-        ranges = new Range[components.length];
+        spans = new Span[components.length];
         for (int i = 0; i < components.length; i++) {
             Named named = components[i].getAnnotation(Named.class);
             names[i] = named == null ? components[i].getName() : named.value();
             maybe[i] = components[i].isAnnotationPresent(Maybe.class);
-            ranges[i] = components[i].getAnnotation(Range.class);
+            spans[i] = Span.of(components[i].getAnnotation(Range.class));
         }
     }
 
@@ -60,16 +67,16 @@ public final class Shape {
         if (value == null) {
             return maybe[i] ? null : names[i] + " must be given";
         }
-        Range range = ranges[i];
-        if (range == null || !(value instanceof Number number)) {
+        Span span = spans[i];
+        if (span == null || !(value instanceof Number number)) {
             return null;
         }
         double d = number.doubleValue();
-        if (d >= range.from() && d <= range.to()) { // written so that NaN is refused too
+        if (d >= span.from() && d <= span.to()) { // written so that NaN is refused too
             return null;
         }
-        String unit = range.unit().isEmpty() ? "" : " " + range.unit();
-        return names[i] + " must be from " + plain(range.from()) + " to " + plain(range.to()) + unit + ", but was "
+        String unit = span.unit().isEmpty() ? "" : " " + span.unit();
+        return names[i] + " must be from " + plain(span.from()) + " to " + plain(span.to()) + unit + ", but was "
                 + plain(d);
     }
 

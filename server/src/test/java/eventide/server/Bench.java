@@ -50,7 +50,7 @@ public final class Bench {
                 String large = question + ",\"shelf\":" + shelf(products) + "}";
                 double took = median(
                         "suggest, " + products + " products",
-                        products > 100 ? 3 : 12,
+                        products > 100 ? 9 : 30,
                         () -> server.postUnread("/api/routines/suggest", large));
                 double considered = server.post("/api/routines/suggest", large)
                         .body()
