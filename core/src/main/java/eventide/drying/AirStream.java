@@ -6,8 +6,6 @@ import eventide.routine.Action;
 import eventide.routine.Heat;
 import eventide.routine.Speed;
 import eventide.routine.Step;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * The air that reaches the hair during a step.
@@ -55,32 +53,8 @@ record AirStream(double pull, double transfer, double mostGramsPerMinute) {
         return of(air, air.temperatureC(), 1, Double.POSITIVE_INFINITY);
     }
 
-    /** What decides a stream. */
-    private record Blown(double temperatureC, double relativeHumidity, Action action, Heat heat, Speed speed) {}
-
-    /** Streams met so far: a search dries many heads' worth of plans in the same few. */
-    private static final Map<Blown, AirStream> MET = new ConcurrentHashMap<>();
-
-    /** So many are kept, then all are forgotten: a season's airs, and no more memory than that. */
-    private static final int MOST_MET = 1000;
-
     static AirStream of(Step step, Air air) {
-        boolean blown = step.action().isDryer() || step.action() == Action.FAN;
-        Blown key = new Blown(
-                air.temperatureC(),
-                air.relativeHumidity(),
-                blown ? step.action() : Action.AIR,
-                blown ? step.heat() : null,
-                blown ? step.speed() : null);
-        AirStream met = MET.get(key);
-        if (met == null) {
-            met = blown ? blowing(step, air) : still(air);
-            if (MET.size() >= MOST_MET) {
-                MET.clear();
-            }
-            MET.put(key, met);
-        }
-        return met;
+        return step.action().isDryer() || step.action() == Action.FAN ? blowing(step, air) : still(air);
     }
 
     private static AirStream blowing(Step step, Air air) {

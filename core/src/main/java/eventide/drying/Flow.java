@@ -2,7 +2,6 @@ package eventide.drying;
 
 import static eventide.drying.DryingConstants.*;
 
-import eventide.air.Air;
 import eventide.routine.Action;
 import eventide.routine.Part;
 import eventide.routine.Position;
@@ -22,7 +21,7 @@ final class Flow {
 
     private final double opening;
     private final boolean[] aimed;
-    /** Water before a stretch of time, in case its heat cannot lift as much. */
+    /** Water before a stretch of time, in case its heat cannot lift as much; null where no heat sets a ceiling. */
     private final KeptWater kept;
 
     private final AirStream stream;
@@ -43,11 +42,10 @@ final class Flow {
     private final boolean aimsSomewhere;
     private final int steady;
 
-    Flow(Step step, Cell[] cells, int[] worked, Air air, AirStream still) {
+    Flow(Step step, Cell[] cells, int[] worked, Streams streams) {
         this.step = step;
         this.cells = cells;
         this.aimed = new boolean[cells.length];
-        this.kept = new KeptWater(cells);
         this.action = step.action();
         this.machine = action.isDryer() || action == Action.FAN;
         this.rootsOnly = aimsAtRootsOnly(step);
@@ -63,8 +61,9 @@ final class Flow {
         for (Cell cell : cells) {
             all += cell.grams;
         }
-        stream = machine ? AirStream.of(step, air) : still;
-        room = still.strength();
+        stream = streams.during(step);
+        kept = mayHitCeiling() ? new KeptWater(cells) : null;
+        room = streams.still().strength();
         // A stream held on part of a head serves that part the better, though not in proportion.
         aimGain = machine && grams > 0 ? Math.min(2.5, Math.pow(grams / all, -.6)) : 1;
         keepsWater = keepsWater();

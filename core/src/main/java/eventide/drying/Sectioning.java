@@ -126,32 +126,34 @@ final class Sectioning {
     }
 
     private List<int[]> cut(Step step, int count) {
-        List<Integer> line = new ArrayList<>();
+        int[] line = new int[cells.size()];
+        int end = 0;
         double total = 0;
         for (Zone zone : order(step)) {
             for (int i = 0; i < cells.size(); i++) {
                 Cell cell = cells.get(i);
                 if (cell.zone == zone && (step.half() == null || cell.half == step.half())) {
-                    line.add(i);
+                    line[end++] = i;
                     total += cell.grams;
                 }
             }
         }
-        List<List<Integer>> parts = new ArrayList<>();
-        for (int k = 0; k < count; k++) {
-            parts.add(new ArrayList<>());
-        }
-        double passed = 0;
-        for (int i : line) {
-            double middle = passed + cells.get(i).grams / 2;
-            parts.get(Math.min(count - 1, (int) (middle / total * count))).add(i);
-            passed += cells.get(i).grams;
-        }
         List<int[]> result = new ArrayList<>();
-        for (List<Integer> part : parts) {
-            if (!part.isEmpty()) {
-                result.add(part.stream().mapToInt(Integer::intValue).toArray());
+        double passed = 0;
+        int begun = 0;
+        int part = 0;
+        for (int at = 0; at < end; at++) {
+            double grams = cells.get(line[at]).grams;
+            int here = Math.min(count - 1, (int) ((passed + grams / 2) / total * count));
+            if (here != part && at > begun) {
+                result.add(Arrays.copyOfRange(line, begun, at));
+                begun = at;
             }
+            part = here;
+            passed += grams;
+        }
+        if (end > begun) {
+            result.add(Arrays.copyOfRange(line, begun, end));
         }
         return result.isEmpty() ? List.of(new int[0]) : result;
     }

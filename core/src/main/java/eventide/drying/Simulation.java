@@ -23,14 +23,12 @@ final class Simulation {
     private static final double MOST_AIR_MINUTES = 2_880;
     private static final double MOST_DRYER_MINUTES = 240;
     private static final double EPSILON = 1e-9;
-    private static final Step STILL = Step.of(Action.AIR).build();
 
     private final Routine routine;
     private final Hair hair;
-    private final Air air;
     private final Happenings happenings;
     private final double longestStep;
-    private final AirStream still;
+    private final Streams streams;
     private final Sectioning sectioning;
     private final Cell[] cells;
     private final Course course;
@@ -54,9 +52,8 @@ final class Simulation {
         this.happenings = happenings;
         this.routine = routine;
         this.hair = hair;
-        this.air = air;
         this.longestStep = longestStepMinutes;
-        still = AirStream.of(STILL, air);
+        streams = Streams.of(air);
         sectioning = new Sectioning(routine, hair, air);
         cells = sectioning.cells().toArray(Cell[]::new);
         kept = new KeptWater(cells);
@@ -198,7 +195,7 @@ final class Simulation {
         double target = step.untilDry() == null
                 ? Wetness.DRY_BELOW - .01
                 : Math.max(Wetness.DRY_BELOW - .01, 100 - step.untilDry());
-        Flow flow = new Flow(step, cells, worked, air, still);
+        Flow flow = new Flow(step, cells, worked, streams);
         while (left > EPSILON) {
             double dt = Math.min(left, stepLength(flow.steadyMinutes()));
             if (untilDry) {
@@ -316,7 +313,13 @@ final class Simulation {
     }
 
     private void reach() {
-        recorder.reach(now, meanLengths(), meanRoots());
+        double lengths = 0;
+        double roots = 0;
+        for (Cell cell : cells) {
+            lengths += cell.grams * cell.lengthsWetness();
+            roots += cell.grams * cell.roots;
+        }
+        recorder.reach(now, lengths / grams, roots / grams);
     }
 
     private static double level(Step step, double usual) {
