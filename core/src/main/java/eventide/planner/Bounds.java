@@ -35,14 +35,15 @@ final class Bounds {
     /** Moisture is kept off the crown. */
     private final boolean crownSpared;
 
-    private final Grounds.Hold hold;
+    /** Of the hold that is advised, the part that goes on. */
+    private final double held;
 
     Bounds(Slots slots, Grounds grounds, Details details) {
         this.slots = slots;
         this.grounds = grounds;
         this.foamUnder = details.work().foamUnder();
         this.crownSpared = details.dose().crownSpared();
-        this.hold = new Grounds.Hold(details.dose().hold().factor, foamUnder);
+        this.held = details.dose().hold().factor;
     }
 
     /** How often a limit alone ruled a branch out, by its name. */
@@ -51,7 +52,8 @@ final class Bounds {
     }
 
     /**
-     * Whichever layers a branch comes to have.
+     * Whichever layers a branch comes to have, with all of the hold that is advised: less of it only leaves strands bare, and
+     * so searches in other amounts share what is worked out.
      *
      * @param taken by slot, null where that is still open
      */
@@ -59,7 +61,7 @@ final class Bounds {
         double most = IMPOSSIBLE;
         for (Grounds.Kind kind : KINDS) {
             if (isPossible(kind, taken)) {
-                Grounds.Ground ground = grounds.ofAny(frame, kind, guards(taken), hold);
+                Grounds.Ground ground = grounds.ofAny(frame, kind, guards(taken));
                 most = Math.max(most, isWithin(ground.beyond()) ? most(ground, taken, Closeness.ANY) : IMPOSSIBLE);
             }
         }
@@ -69,7 +71,7 @@ final class Bounds {
     /** What is sure of the layers a branch has; each is decided, if only as a group of bottles. */
     Grounds.Ground layered(Frame frame, Option[] taken) {
         boolean guards = Arrays.stream(taken).anyMatch(Option::mayGuard);
-        return grounds.of(frame, kind(taken), guards, Slots.water(taken), Layers.of(taken, foamUnder), hold);
+        return grounds.of(frame, kind(taken), guards, Slots.water(taken), Layers.of(taken, foamUnder), held);
     }
 
     /**

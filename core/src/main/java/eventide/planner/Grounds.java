@@ -69,17 +69,12 @@ final class Grounds {
 
     /**
      * @param held of the hold that is advised, the part that goes on
-     * @param foamUnder where there is gel too, mousse goes under it
      */
-    record Hold(double held, boolean foamUnder) {}
-
-    private record Laid(GroundKey key, Hold hold) {}
-
-    private record AnyKey(Frame frame, Hold hold) {}
+    private record Laid(GroundKey key, double held) {}
 
     private final Map<GroundKey, Run> runs = new ConcurrentHashMap<>();
     private final Map<Laid, Ground> laid = new ConcurrentHashMap<>();
-    private final Map<AnyKey, Ground[]> ofAny = new ConcurrentHashMap<>();
+    private final Map<Frame, Ground[]> ofAny = new ConcurrentHashMap<>();
     private final Map<Frame, List<Choice.Sections>> partings = new ConcurrentHashMap<>();
 
     private final Query query;
@@ -131,12 +126,12 @@ final class Grounds {
                 .beyond(query.limitsOrUsual(), without, ground.minutes(), ground.chairMinutes());
     }
 
-    /** As {@link #of}, for whatever styler: asked many thousand times, so looked up without a key. */
-    Ground ofAny(Frame frame, Kind kind, boolean guards, Hold hold) {
-        Ground[] known = ofAny.computeIfAbsent(new AnyKey(frame, hold), any -> new Ground[2 * Kind.values().length]);
+    /** As {@link #of}, for whatever styler and all of its hold: asked many thousand times, so looked up without a key. */
+    Ground ofAny(Frame frame, Kind kind, boolean guards) {
+        Ground[] known = ofAny.computeIfAbsent(frame, any -> new Ground[2 * Kind.values().length]);
         int at = 2 * kind.ordinal() + (guards ? 1 : 0);
         if (known[at] == null) {
-            known[at] = of(frame, kind, guards, least, null, hold);
+            known[at] = of(frame, kind, guards, least, null, ALL);
         }
         return known[at];
     }
@@ -145,13 +140,14 @@ final class Grounds {
      * Without anything that holds nobody shapes, so all ways of shaping are one.
      *
      * @param layers null while any may still be added: then what each takes is not counted in it
+     * @param held of the hold that is advised, the part that goes on: all of it while layers are open
      */
-    Ground of(Frame frame, Kind kind, boolean guards, Water water, Layers layers, Hold hold) {
+    Ground of(Frame frame, Kind kind, boolean guards, Water water, Layers layers, double held) {
         boolean shaped = kind == Kind.HOLD || kind == Kind.CAST;
         Frame first = frames.get(0);
         Frame own = shaped ? frame : new Frame(first.hands(), Choice.Sections.USUAL, frame.drying());
         GroundKey key = new GroundKey(own, kind, guards && (shaped || layers != null), water, layers);
-        return laid.computeIfAbsent(new Laid(key, shaped ? hold : NO_HOLD), this::lay);
+        return laid.computeIfAbsent(new Laid(key, shaped ? held : ALL), this::lay);
     }
 
     /** Each number of sections that is another one, the usual first. */
@@ -180,10 +176,7 @@ final class Grounds {
         for (Choice.Sections sections : decided == null ? partings(key.frame()) : List.of(decided)) {
             GroundKey parted = key.parted(sections);
             Outlook.Way way = way(run, parted);
-            ways.add(
-                    asked.hold().held() == 1
-                            ? way
-                            : way.thinned(asked.hold().held(), isThin(asked, true), isThin(asked, false)));
+            ways.add(asked.held() == ALL ? way : way.thinned(asked.held(), isThin(asked, true), isThin(asked, false)));
             more = Math.min(more, minutesMore(parted));
         }
         double minutes = run.minutes() + LeastMinutes.added(more);
@@ -196,9 +189,6 @@ final class Grounds {
     /** Whether less hold than advised is spread thin there: foam and gel together are enough. */
     private static boolean isThin(Laid asked, boolean crown) {
         Layers layers = asked.key().layers();
-        if (layers == null) {
-            return !crown && !asked.hold().foamUnder();
-        }
         boolean both = layers.gel() && layers.mousse();
         return !both || !crown && !layers.foamUnder();
     }
@@ -239,7 +229,7 @@ final class Grounds {
         return new Layers(kind == Kind.MOISTURE, false, holds, false, false);
     }
 
-    private static final Hold NO_HOLD = new Hold(1, false);
+    private static final double ALL = 1;
 
     private Choice standing(GroundKey key) {
         Layers layers = key.layers() == null ? standIn(key.kind()) : key.layers();
