@@ -211,13 +211,19 @@ function Numbers({
       {has('untilDry') && (
         <Tune
           label="Until, % dry"
-          value={step.untilDry === undefined ? 'by the clock' : String(step.untilDry)}
+          value={dryness(step)}
           less={() => set('untilDry', Math.max(5, (step.untilDry ?? 100) - 5))}
           more={() => set('untilDry', Math.min(100, (step.untilDry ?? 80) + 5))}
         />
       )}
     </>
   )
+}
+
+/** How dry a step goes on to; where it says neither that nor how long, it is the water that decides. */
+function dryness(step: Step): string {
+  if (step.untilDry !== undefined) return String(step.untilDry)
+  return step.minutes === undefined ? 'as it needs' : 'by the clock'
 }
 
 function Word<F extends WordField>({

@@ -2,6 +2,7 @@ package eventide.check;
 
 import static eventide.check.Steps.percent;
 
+import eventide.drying.OpenEnds;
 import eventide.drying.Visit;
 import eventide.routine.Action;
 import eventide.routine.Routine;
@@ -16,8 +17,6 @@ final class TouchedBeforeCast implements Rule {
     private static final double SET_AT = 50;
     /** A softer hold makes no cast worth guarding [CP]. */
     private static final double CAST_FROM_HOLD = 5;
-
-    private static final double HOVER_UNTIL_DRY = 57;
 
     @Override
     public String id() {
@@ -78,7 +77,7 @@ final class TouchedBeforeCast implements Rule {
     }
 
     private static Mend mend(Routine routine, StepPlace place) {
-        Step hover = Step.of(Action.HOVER).untilDry(HOVER_UNTIL_DRY).build();
+        Step hover = Step.of(Action.HOVER).untilDry(OpenEnds.CAST_HAS_SET).build();
         return new Mend("Hover until the cast sets", routine.inserting(place.index(), hover));
     }
 }

@@ -27,6 +27,7 @@ final class Simulation {
     private final Routine routine;
     private final Hair hair;
     private final Happenings happenings;
+    private final OpenEnds openEnds;
     private final double longestStep;
     private final Streams streams;
     private final Sectioning sectioning;
@@ -51,6 +52,7 @@ final class Simulation {
     Simulation(Routine routine, Hair hair, Air air, Happenings happenings, double longestStepMinutes) {
         this.happenings = happenings;
         this.routine = routine;
+        this.openEnds = new OpenEnds(routine);
         this.hair = hair;
         this.longestStep = longestStepMinutes;
         streams = Streams.of(air);
@@ -68,7 +70,7 @@ final class Simulation {
             cell.roots = start;
         }
         recorder.start(start, start);
-        noteWater();
+        wetted();
         for (int i = 0; i < routine.steps().size(); i++) {
             Step step = routine.steps().get(i);
             drawn.add(step.isEachSection() ? eachSection(i, step) : wholeHead(i, step));
@@ -192,10 +194,11 @@ final class Simulation {
         boolean untilDry = byLevel && (step.untilDry() != null || Double.isNaN(minutes));
         double left =
                 Double.isNaN(minutes) ? (step.action().isDryer() ? MOST_DRYER_MINUTES : MOST_AIR_MINUTES) : minutes;
-        double target = step.untilDry() == null
+        Step ended = byLevel && Double.isNaN(minutes) ? openEnds.closed(step) : step;
+        double target = ended.untilDry() == null
                 ? Wetness.DRY_BELOW - .01
-                : Math.max(Wetness.DRY_BELOW - .01, 100 - step.untilDry());
-        Flow flow = new Flow(step, cells, worked, streams);
+                : Math.max(Wetness.DRY_BELOW - .01, 100 - ended.untilDry());
+        Flow flow = new Flow(ended, cells, worked, streams);
         while (left > EPSILON) {
             double dt = Math.min(left, stepLength(flow.steadyMinutes()));
             if (untilDry) {
@@ -231,8 +234,7 @@ final class Simulation {
             } else {
                 setRight(interlude.wetness());
             }
-            recorder.wetted(meanLengths(), meanRoots());
-            noteWater();
+            wetted();
         }
         if (now + EPSILON >= happenings.nowMinute() && !course.hasNow()) {
             course.now(lengths(), roots());
@@ -306,20 +308,13 @@ final class Simulation {
             }
         }
         if (action.wets()) {
-            recorder.wetted(meanLengths(), meanRoots());
-            noteWater();
+            wetted();
         }
         reach();
     }
 
     private void reach() {
-        double lengths = 0;
-        double roots = 0;
-        for (Cell cell : cells) {
-            lengths += cell.grams * cell.lengthsWetness();
-            roots += cell.grams * cell.roots;
-        }
-        recorder.reach(now, lengths / grams, roots / grams);
+        recorder.reach(now, meanLengths(), meanRoots());
     }
 
     private static double level(Step step, double usual) {
@@ -389,7 +384,8 @@ final class Simulation {
         return sum / grams;
     }
 
-    private void noteWater() {
+    private void wetted() {
+        recorder.wetted(meanLengths(), meanRoots());
         double water = 0;
         for (Cell cell : cells) {
             water += cell.gramsPerPercent * cell.wetness();

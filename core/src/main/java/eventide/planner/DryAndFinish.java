@@ -1,5 +1,6 @@
 package eventide.planner;
 
+import eventide.drying.OpenEnds;
 import eventide.hair.Strand;
 import eventide.hair.Zone;
 import eventide.product.Product;
@@ -22,9 +23,6 @@ import java.util.Set;
 
 /** From loaded, shaped hair to the end: cloth, clips, the drying programme with its stops, and the finish. */
 final class DryAndFinish {
-    /** Percent dry at which the bowl may touch a hold that casts [CP]. */
-    private static final double CAST_DRY = 57;
-
     /** Of the whole head: the roots lag behind, and its lengths are then about 70 % dry [OURS]. */
     private static final double CLIPS_DRY = 62;
 
@@ -105,7 +103,7 @@ final class DryAndFinish {
         guard(choice, steps);
         begin(choice, steps);
         if (choice.hold() >= Grounds.CAST_FROM_HOLD && !query.schoolsOrDefault().cupsFromStart()) {
-            steps.add(dryer(choice, Action.HOVER, CAST_DRY, Speed.HIGH));
+            steps.add(dryer(choice, Action.HOVER, OpenEnds.CAST_HAS_SET, Speed.HIGH));
         }
         if (clips) {
             steps.add(dryer(choice, Action.CUP, CLIPS_DRY, Speed.LOW));

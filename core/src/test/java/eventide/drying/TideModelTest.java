@@ -284,6 +284,29 @@ public class TideModelTest {
     }
 
     @Test
+    public void whatJustDriesDriesToTheRoots() {
+        Random random = new Random(12);
+        for (int i = 0; i < 60; i++) {
+            Action action = Heads.one(random, new Action[] {Action.AIR, Action.FAN, Action.CUP, Action.HOVER});
+            Course open = TideModel.run(Routine.of(Step.of(action).build()), Heads.random(random), ROOM);
+            boolean longest = open.minutes() >= (action.isDryer() ? 240 : 2880) - 1e-6;
+            assertTrue(longest || open.endRoots() <= Wetness.DRY_BELOW && open.endLengths() <= Wetness.DRY_BELOW);
+        }
+    }
+
+    @Test
+    public void hoverBeforeMoreDryingEndsOnceTheCastHasSet() {
+        Step hover = Step.of(Action.HOVER).build();
+        Step cup = Step.of(Action.CUP).build();
+        Course both = TideModel.run(Routine.of(hover, cup), Heads.curly(), ROOM);
+        Course told = TideModel.run(Routine.of(hover.but().untilDry(57.0).build(), cup), Heads.curly(), ROOM);
+        assertEquals(both.tide(), told.tide());
+        assertTrue(both.visits().get(1).startMinute() < both.minutes() - 5, "something is left for the bowl");
+        Course timed = TideModel.run(Routine.of(hover.but().minutes(4.0).build(), cup), Heads.curly(), ROOM);
+        assertEquals(timed.visits().get(1).startMinute(), 4, 1e-6);
+    }
+
+    @Test
     public void aDryerAimedAtTheRootsDriesThemFaster() {
         Step all = Step.of(Action.CUP).minutes(10.0).build();
         Step roots = Step.of(Action.CUP).minutes(10.0).parts(Set.of(Part.ROOTS)).build();
