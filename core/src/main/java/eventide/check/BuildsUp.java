@@ -9,6 +9,7 @@ import eventide.routine.Schools;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import java.util.List;
+import java.util.function.Predicate;
 
 /** P4: what water leaves, with no cleanser that lifts it. */
 final class BuildsUp implements Rule {
@@ -25,7 +26,11 @@ final class BuildsUp implements Rule {
 
     @Override
     public List<Finding> findings(Wash wash) {
-        if (wash.isRefresh() || wash.routine().steps().stream().anyMatch(Lifting::lifts)) {
+        boolean strict = wash.schools().ingredients() == Schools.IngredientRule.STRICT;
+        // Whoever keeps the strict list washes mild: a cleanser without a label gets the benefit of the doubt
+        // elsewhere.
+        Predicate<Step> lifts = strict ? Lifting::surelyLifts : Lifting::lifts;
+        if (wash.isRefresh() || wash.routine().steps().stream().anyMatch(lifts)) {
             return List.of();
         }
         for (StepPlace place : wash.places()) {
@@ -34,7 +39,6 @@ final class BuildsUp implements Rule {
                 if (!traits.buildsUp() || product.role() == Role.CLEANSER) {
                     continue;
                 }
-                boolean strict = wash.schools().ingredients() == Schools.IngredientRule.STRICT;
                 String what = traits.silicones() == LabelReading.Silicones.BUILDS_UP
                         ? "a silicone water does not lift"
                         : traits.waxes() ? "wax" : "mineral oil";

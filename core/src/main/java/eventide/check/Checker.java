@@ -86,13 +86,18 @@ public final class Checker {
         return found;
     }
 
-    /** The finding is gone, and no rule that was quiet warns instead. */
+    /** The finding is gone, or no more than a note, and no rule that was quiet warns instead. */
     private static boolean improves(Wash wash, List<Finding> before, Finding finding) {
         List<Finding> after = plainly(wash.with(finding.mend().routine()));
-        long same = after.stream().filter(f -> f.rule().equals(finding.rule())).count();
-        long was = before.stream().filter(f -> f.rule().equals(finding.rule())).count();
-        Set<String> loudBefore = loud(before);
-        return same < was && loudBefore.containsAll(loud(after)) && loudCount(after) <= loudCount(before);
+        List<Finding> was = of(finding.rule(), before);
+        List<Finding> same = of(finding.rule(), after);
+        boolean softer = loudCount(same) < loudCount(was);
+        boolean fewer = loudCount(same) == loudCount(was) && same.size() < was.size();
+        return (softer || fewer) && loud(before).containsAll(loud(after)) && loudCount(after) <= loudCount(before);
+    }
+
+    private static List<Finding> of(String rule, List<Finding> findings) {
+        return findings.stream().filter(f -> f.rule().equals(rule)).toList();
     }
 
     private static Set<String> loud(List<Finding> findings) {

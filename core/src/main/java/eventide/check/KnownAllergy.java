@@ -26,14 +26,14 @@ final class KnownAllergy implements Rule {
         List<Finding> found = new ArrayList<>();
         for (StepPlace place : wash.places()) {
             for (Product product : products(wash.routine().at(place))) {
-                Optional<String> word = Allergens.on(product, wash.hair().allergiesOrEmpty());
-                if (word.isPresent()) {
+                Optional<String> words = Allergens.on(product, wash.hair().allergiesOrEmpty());
+                if (words.isPresent()) {
                     found.add(Finding.of(
                             this,
                             Severity.STOP,
                             place,
                             null,
-                            product.name() + " names " + word.get() + ", a known allergy of this client.",
+                            product.name() + " names " + words.get() + ", known to harm this client.",
                             new Mend(
                                     "Leave " + product.name() + " out",
                                     wash.routine().without(place))));

@@ -156,7 +156,12 @@ final class WindowMissed implements Rule {
         Layer hold = wash.lastHoldBefore(layer.startMinute());
         boolean betweenRounds = hold != null && Steps.driedBetween(wash, hold.startMinute(), layer.startMinute());
         boolean refresh = wash.isRefresh();
-        return little && (betweenRounds || refresh) || wash.lastRinse() < 0 && refresh;
+        return little && (betweenRounds || refresh) || refresh && isMistedBefore(wash, layer);
+    }
+
+    private static boolean isMistedBefore(Wash wash, Layer layer) {
+        return wash.course().visits().stream()
+                .anyMatch(visit -> visit.step().action().wets() && visit.startMinute() <= layer.startMinute());
     }
 
     private void hands(Wash wash, List<Finding> found) {

@@ -50,7 +50,7 @@ public final class Allergens {
 
     private Allergens() {}
 
-    /** The first of the client's words that stands in the product's ingredients or name. */
+    /** Those of the client's words that stand in the product's ingredients or name, joined by "and"; empty for none. */
     public static Optional<String> on(Product product, List<String> allergies) {
         if (allergies.isEmpty()) {
             return Optional.empty();
@@ -59,7 +59,8 @@ public final class Allergens {
         String label = " " + words(ingredients + " " + product.name()) + " ";
         return allergies.stream()
                 .filter(allergy -> stands(words(allergy), label))
-                .findFirst();
+                .distinct()
+                .reduce((all, next) -> all + " and " + next);
     }
 
     private static boolean stands(String allergy, String label) {

@@ -540,6 +540,36 @@ public class CheckerTest {
     }
 
     @Test
+    public void everyAllergyOfALabelIsNamed() {
+        Hair hair = Heads.curly().withAllergies(List.of("linalool", "almonds", "soy"));
+        Product oil = OIL.withIngredients("Prunus Amygdalus Dulcis Oil, Linalool");
+        Wash wash = Wash.of(Routine.of(apply(oil).build()), hair, GOAL, ROOM, null, null);
+        assertEquals(
+                Checker.check(wash).get(0).message(),
+                oil.name() + " names linalool and almonds, known to harm this client.");
+    }
+
+    @Test
+    public void aMendMayLeaveNoMoreThanANoteOfItsRule() {
+        Product foam = Product.of("foam", Role.MOUSSE, 3, 0, 35, 75);
+        Step hairline =
+                Step.of(Action.COIL).zones(Set.of(Zone.HAIRLINE)).minutes(4.0).build();
+        Routine routine = Routine.of(
+                of(Action.REWET),
+                Step.of(Action.SQUEEZE).toWetness(85.0).build(),
+                apply(foam).zones(Set.of(Zone.HAIRLINE)).build(),
+                hairline);
+        Wash wash = Wash.of(routine, Heads.curly(), GOAL, ROOM, null, null);
+        Finding tooWet = Checker.check(wash).stream()
+                .filter(f -> f.rule().equals("W1"))
+                .findFirst()
+                .orElseThrow();
+        List<Finding> after = Checker.plainly(wash.with(tooWet.mend().routine()));
+        assertTrue(after.stream().anyMatch(f -> f.rule().equals("W1")), "the coil now meets drier hair");
+        assertTrue(after.stream().allMatch(f -> !f.rule().equals("W1") || f.severity() == Severity.NOTE));
+    }
+
+    @Test
     public void noMendLeavesAWorseRoutine() {
         Random random = new Random(11);
         int mends = 0;

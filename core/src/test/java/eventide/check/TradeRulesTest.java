@@ -701,6 +701,22 @@ public class TradeRulesTest {
                             minutes(Action.PROTEIN, PROTEIN, 15),
                             of(Action.RINSE),
                             gel),
+            // W1 on hair that is styled already
+            on().startingAt(0).is("gel through all of the dry hair", "W1!", "", gel, of(Action.AIR)),
+            on().startingAt(0)
+                    .is(
+                            "gel on a misted refresh",
+                            "",
+                            "W1",
+                            Step.of(Action.MIST).toWetness(40.0).build(),
+                            gel,
+                            of(Action.AIR)),
+            on().startingAt(0)
+                    .is(
+                            "a little gel on the dry front",
+                            "",
+                            "W1",
+                            gel.but().zones(Set.of(Zone.HAIRLINE)).amountMl(.5).build()),
             // P3
             on().trial().is("a trial not clarified", "P3", "P3!", wash(CLEANSER), of(Action.RINSE), gel),
             on().hair(since(Heads.curly(), null, null, true))
@@ -724,6 +740,21 @@ public class TradeRulesTest {
                             "P4!",
                             "",
                             wash(CLEANSER),
+                            of(Action.RINSE),
+                            put(SERUM).build()),
+            on().is(
+                            "an unnamed cleanser",
+                            "",
+                            "P4",
+                            of(Action.CLEANSE),
+                            of(Action.RINSE),
+                            put(SERUM).build()),
+            on().ingredients(Schools.IngredientRule.STRICT)
+                    .is(
+                            "an unnamed cleanser by a strict list",
+                            "P4!",
+                            "",
+                            of(Action.CLEANSE),
                             of(Action.RINSE),
                             put(SERUM).build()),
             on().is(
@@ -853,7 +884,7 @@ public class TradeRulesTest {
         covered.retainAll(silent);
         assertEquals(
                 String.join(" ", covered),
-                "A2 D2 D4 D5 D6 L1 L3 O3 O4 O5 P1 P2 P3 P4 P5 T10 T3 T4 T5 T6 T7 T8 T9 W3",
+                "A2 D2 D4 D5 D6 L1 L3 O3 O4 O5 P1 P2 P3 P4 P5 T10 T3 T4 T5 T6 T7 T8 T9 W1 W3",
                 "the others stand in CheckerTest");
     }
 }
