@@ -23,6 +23,8 @@ export const Keeping = memo(function Keeping({ routine, onChange }: KeepingProps
     if (by > 0 ? days > MOST_DAYS : plannedWearDays === undefined) return
     onChange(days < 1 ? without(routine, 'plannedWearDays') : { ...routine, plannedWearDays: days })
   }
+  const byStep =
+    routine.nightCare === undefined && routine.steps.some((step) => step.action === 'COVER_NIGHT')
   const refreshed = routine.dailyRefresh === true
   return (
     <section aria-label="Kept, day to day" className="grid gap-1.5 px-3 pb-2">
@@ -31,9 +33,12 @@ export const Keeping = memo(function Keeping({ routine, onChange }: KeepingProps
         inline
         label="Nights"
         options={NIGHTS}
-        value={routine.nightCare ?? 'NONE'}
+        {...(byStep && { hint: 'by a step' })}
+        value={byStep ? undefined : (routine.nightCare ?? 'NONE')}
         onChange={(night) =>
-          onChange(night === 'NONE' ? without(routine, 'nightCare') : { ...routine, nightCare: night })
+          onChange(
+            night === 'NONE' && !byStep ? without(routine, 'nightCare') : { ...routine, nightCare: night },
+          )
         }
       />
       <div className="flex flex-wrap items-center justify-between gap-y-1.5">

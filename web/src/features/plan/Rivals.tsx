@@ -1,4 +1,5 @@
 import type { Limits, Routine } from '../../api/types'
+import { minutesText } from '../../api/words'
 import { LimitsBox } from './LimitsBox'
 import type { Plan } from './usePlan'
 
@@ -59,7 +60,7 @@ export function Rivals({ plan, onPick, onLay, onBegin, onLimits }: RivalsProps) 
       {open !== undefined && (
         <p className="figures ml-auto flex flex-wrap items-center gap-x-3 px-4 py-1 text-[0.98rem]">
           <span>
-            {Math.round(open.judgement.minutes)} min · {Math.round(open.judgement.chairMinutes)} hands on
+            {minutesText(open.judgement.minutes)} · {minutesText(open.judgement.chairMinutes)} hands on
             {open.judgement.costCents > 0 && ` · cost ${(open.judgement.costCents / 100).toFixed(2)}`} · lasts
             about {days(open.judgement.outcome.overall.days)}
           </span>
