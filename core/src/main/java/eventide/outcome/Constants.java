@@ -140,6 +140,16 @@ final class Constants {
     static final double RICHNESS_USUAL = 9;
     /** Hair that bears less than this loses no more volume by it. */
     static final double RICHNESS_LEAST = 4.5;
+    /** In humid air hair bears less richness: this part less a °C of dew point over where it is humid [CP: drop the cream]. */
+    static final double HUMID_BEARS_LESS = .05;
+    /** At most this part less. */
+    static final double HUMID_BEARS_AT_MOST = .3;
+    /** In dry air it bears more: this part more a °C of dew point under the one below [CP: cream under gel]. */
+    static final double DRY_BEARS_MORE = .02;
+    /** At most this part more. */
+    static final double DRY_BEARS_AT_MOST = .2;
+    /** Dew point below which air is dry, °C [CP]. */
+    static final double DRY_BELOW_C = 2;
     /** Volume lost for as much again as this hair bears. */
     static final double OVERLOAD_FLATTENS = 2.6;
     /** Definition lost for the same. */

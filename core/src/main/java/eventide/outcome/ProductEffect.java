@@ -188,22 +188,23 @@ final class ProductEffect implements Effect {
     }
 
     private static void moisture(Wash wash, Reading hair, Zone zone, Ledger ledger) {
-        moistens(Load.richness(wash, zone), Load.borne(hair, wash.schools()), hair, ledger);
+        moistens(Load.richness(wash, zone), Bearing.of(wash, hair), hair, ledger);
     }
 
     /** What this much richness does, every piece rising or falling with it all the way. */
-    static void moistens(double worn, double borne, Reading hair, Ledger ledger) {
+    static void moistens(double worn, Bearing bearing, Reading hair, Ledger ledger) {
         if (worn <= 0) {
             return;
         }
         double dryness = (hair.strand() == Strand.COARSE ? 1 : hair.strand() == Strand.FINE ? FINE_DRY : MEDIUM_DRY)
                 * (hair.porosity() == Porosity.HIGH ? POROUS_DRY : hair.porosity() == Porosity.LOW ? CLOSED_DRY : 1)
                 * (LOOSE_DRY + TIGHT_DRY * hair.pattern().tightness());
-        double fed = 1 - Math.exp(-MOISTURE_SATURATES * worn / borne);
+        double fed = 1 - Math.exp(-MOISTURE_SATURATES * worn / bearing.anywhere());
         ledger.add(SOFTNESS, MOISTURE_SOFTENS * fed, "moisture worn");
         ledger.add(FRIZZ, -MOISTURE_CALMS_FRIZZ * dryness * fed, "moisture worn");
         ledger.add(CLUMPING, MOISTURE_CLUMPS * fed, "slip and moisture");
         ledger.add(DEFINITION, MOISTURE_DEFINES * dryness * fed, "slip and moisture");
+        double borne = bearing.here();
         double ratio = worn / borne;
         ledger.add(WEIGHT, BORNE_WEIGHS * ratio, "richness against what this hair bears");
         ledger.add(

@@ -31,7 +31,7 @@ public final class Prospect {
         private final Wash wash;
         private final Zone zone;
         private final Reading hair;
-        private final double borne;
+        private final Bearing bearing;
         private final double besideRichness;
         private final boolean broken;
         private final double[] sure;
@@ -41,7 +41,7 @@ public final class Prospect {
             this.wash = wash;
             this.zone = zone;
             this.hair = wash.hair().at(zone);
-            this.borne = Load.borne(hair, wash.schools());
+            this.bearing = Bearing.of(wash, hair);
             this.besideRichness = besideRichness;
             this.broken = FinishEffect.isBroken(wash, zone);
             this.sure = sure;
@@ -106,8 +106,8 @@ public final class Prospect {
         public double[] byRichness(double least, double most) {
             Pieces low = new Pieces(zone);
             Pieces high = new Pieces(zone);
-            ProductEffect.moistens(Math.max(TRACE, least + besideRichness), borne, hair, low);
-            ProductEffect.moistens(Math.max(TRACE, most + besideRichness), borne, hair, high);
+            ProductEffect.moistens(Math.max(TRACE, least + besideRichness), bearing, hair, low);
+            ProductEffect.moistens(Math.max(TRACE, most + besideRichness), bearing, hair, high);
             return low.better(high);
         }
 

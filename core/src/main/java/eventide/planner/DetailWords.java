@@ -122,6 +122,10 @@ record DetailWords(String otherwise, Predicate<Step> about) {
             words.add(other.fluff() ? "fluffed" : "not fluffed");
             about.add(is(Action.FLUFF));
         }
+        if (own.roots() != other.roots()) {
+            words.add(other.roots().label);
+            about.add(is(Action.PICK).or(is(Action.STRETCH)));
+        }
         if (own.refreshed() != other.refreshed()) {
             words.add(other.refreshed() ? "refreshed each morning" : "no refresh in the mornings");
             about.add(step -> false);

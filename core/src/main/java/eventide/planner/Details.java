@@ -116,6 +116,7 @@ record Details(Before before, Dose dose, Work work, Finish finish) {
      *
      * @param turned the head is turned upside down under the dryer too, not only to the sides
      * @param stop percent dry at which the dryer is put down where air does the rest; counts nowhere else
+     * @param roots what is done at the roots once they are dry; where a cast is left they are too
      * @param refreshed misted and set right each morning
      */
     record Finish(
@@ -124,14 +125,32 @@ record Details(Before before, Dose dose, Work work, Finish finish) {
             boolean castLeft,
             boolean fluff,
             double stop,
+            Roots roots,
             boolean refreshed,
             NightCare night) {
         Finish turned(boolean down) {
-            return new Finish(down, clips, castLeft, fluff, stop, refreshed, night);
+            return new Finish(down, clips, castLeft, fluff, stop, roots, refreshed, night);
+        }
+
+        Finish rooted(Roots other) {
+            return new Finish(turned, clips, castLeft, fluff, stop, other, refreshed, night);
         }
 
         Finish kept(boolean eachMorning, NightCare nights) {
-            return new Finish(turned, clips, castLeft, fluff, stop, eachMorning, nights);
+            return new Finish(turned, clips, castLeft, fluff, stop, roots, eachMorning, nights);
+        }
+    }
+
+    /** What is done at dry roots: lifted with a pick for volume, stretched with cool air for length [CP]. */
+    enum Roots {
+        LEFT("roots left alone once dry"),
+        PICKED("roots lifted with a pick"),
+        STRETCHED("roots stretched with cool air");
+
+        final String label;
+
+        Roots(String label) {
+            this.label = label;
         }
     }
 

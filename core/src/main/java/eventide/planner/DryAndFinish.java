@@ -190,6 +190,42 @@ final class DryAndFinish {
         if (choice.details().finish().fluff()) {
             steps.add(Step.of(Action.FLUFF).build());
         }
+        if (choice.drying().ends()) {
+            roots(choice.details().finish().roots(), steps);
+        }
+    }
+
+    private static void roots(Details.Roots roots, List<Step> steps) {
+        if (roots == Details.Roots.PICKED) {
+            steps.add(Step.of(Action.PICK)
+                    .tool(Tool.PICK)
+                    .parts(Set.of(Part.ROOTS))
+                    .build());
+        } else if (roots == Details.Roots.STRETCHED) {
+            steps.add(Step.of(Action.STRETCH)
+                    .heat(Heat.COOL)
+                    .tension(true)
+                    .parts(Set.of(Part.ROOTS))
+                    .build());
+        }
+    }
+
+    /** What may be done at the roots: where they are dry, with what is here today, for who wants it. */
+    static List<Details.Roots> roots(Query query, Choice choice) {
+        List<Details.Roots> open = new ArrayList<>(List.of(Details.Roots.LEFT));
+        boolean bare = choice.drying().ends() && !choice.details().finish().castLeft();
+        if (bare && query.goal().volume() > 0 && query.limitsOrUsual().has(OwnedTool.PICK)) {
+            open.add(Details.Roots.PICKED);
+        }
+        boolean coolAir = query.limitsOrUsual().has(OwnedTool.DIFFUSER)
+                && query.limitsOrUsual().has(OwnedTool.COOL_SETTING);
+        if (bare
+                && coolAir
+                && query.goal().length() > 0
+                && query.hair().pattern().isTight()) {
+            open.add(Details.Roots.STRETCHED);
+        }
+        return open;
     }
 
     private static boolean casts(Choice choice) {
@@ -205,6 +241,7 @@ final class DryAndFinish {
                 false,
                 volume,
                 PART_DRY,
+                Details.Roots.LEFT,
                 false,
                 NightCare.NONE);
     }
@@ -228,7 +265,7 @@ final class DryAndFinish {
     }
 
     private static Details.Finish finish(boolean clips, boolean castLeft, boolean fluff, double stop) {
-        return new Details.Finish(true, clips, castLeft, fluff, stop, false, NightCare.NONE);
+        return new Details.Finish(true, clips, castLeft, fluff, stop, Details.Roots.LEFT, false, NightCare.NONE);
     }
 
     /** Where oil goes on between rounds another round follows. */

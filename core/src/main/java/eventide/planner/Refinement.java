@@ -34,6 +34,7 @@ final class Refinement {
     private final List<Function<Choice, List<Details>>> questions = List.of(
             this::cares,
             this::finishes,
+            this::roots,
             this::moistures,
             this::holds,
             this::waters,
@@ -129,7 +130,12 @@ final class Refinement {
     private List<Details> finishes(Choice choice) {
         Finish own = choice.details().finish();
         return each(DryAndFinish.all(query, choice), finish -> choice.details()
-                .with(finish.turned(own.turned()).kept(own.refreshed(), own.night())));
+                .with(finish.turned(own.turned()).rooted(own.roots()).kept(own.refreshed(), own.night())));
+    }
+
+    private List<Details> roots(Choice choice) {
+        Finish own = choice.details().finish();
+        return each(DryAndFinish.roots(query, choice), roots -> choice.details().with(own.rooted(roots)));
     }
 
     private List<Details> cares(Choice choice) {

@@ -107,6 +107,8 @@ final class RoutineDifference {
         names.put(Action.SHAKE_ROOTS, "shaking the roots");
         names.put(Action.BREAK_CAST, "breaking the cast");
         names.put(Action.FLUFF, "fluffing");
+        names.put(Action.PICK, "picking the roots");
+        names.put(Action.STRETCH, "stretching the roots");
         return names;
     }
 

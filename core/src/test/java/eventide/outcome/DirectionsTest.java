@@ -124,6 +124,14 @@ public class DirectionsTest {
                 Routine.of(of(Action.REWET), put(gel(draw.hold(), draw.richness()), draw.sections())));
     }
 
+    /** Undried, so that the room weighs by its dew alone. */
+    private static Wash room(Draw draw, double humidity) {
+        return Draw.wash(
+                draw.hair(),
+                Air.of(20, humidity),
+                Routine.of(of(Action.REWET), put(gel(draw.hold(), draw.richness()), draw.sections())));
+    }
+
     private static Wash met(Draw draw, double low) {
         Product product = Product.of("gel", Role.GEL, draw.hold() + 1, draw.richness(), low, 100);
         return draw.wash(
@@ -227,6 +235,9 @@ public class DirectionsTest {
             new Direction(
                     "coiled, definition", ScoreName.DEFINITION, true, d -> dried(d), d -> dried(d, of(Action.COIL))),
             new Direction("more dew, frizz", ScoreName.FRIZZ, true, d -> outdoors(d, 16), d -> outdoors(d, 28)),
+            new Direction("more dew, weight", ScoreName.WEIGHT, true, d -> outdoors(d, 16), d -> outdoors(d, 28)),
+            new Direction("more dew, volume", ScoreName.VOLUME, false, d -> outdoors(d, 16), d -> outdoors(d, 28)),
+            new Direction("less dew, weight", ScoreName.WEIGHT, false, d -> room(d, 45), d -> room(d, 8)),
             new Direction("missed water, definition", ScoreName.DEFINITION, false, d -> met(d, 30), d -> met(d, 85)),
             new Direction("missed water, hold", ScoreName.HOLD, false, d -> met(d, 30), d -> met(d, 85)),
             new Direction("missed water, frizz", ScoreName.FRIZZ, true, d -> met(d, 30), d -> met(d, 85)),

@@ -7,6 +7,7 @@ import static org.testng.Assert.assertTrue;
 
 import eventide.Heads;
 import eventide.air.Air;
+import eventide.air.Outdoors;
 import eventide.check.Severity;
 import eventide.hair.Hair;
 import eventide.hair.Scalp;
@@ -23,6 +24,7 @@ import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import eventide.shape.Changed;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
@@ -169,6 +171,46 @@ public class PlannerTest {
         Suggestion best = best(hair, new Goal(2, 1, 0, 1, longevity, null));
         assertEquals(best.routine().nightCare(), expected, name);
         assertEquals(best.why().stream().anyMatch(reason -> reason.text().startsWith("Nights: ")), expected != null);
+    }
+
+    private static boolean does(Hair hair, Goal goal, Set<OwnedTool> tools, Action action) {
+        Limits limits = new Limits(240.0, null, tools, null, null);
+        return plan(hair, goal, limits, SHELF, null).suggestions().get(0).routine().steps().stream()
+                .anyMatch(step -> step.action() == action);
+    }
+
+    private static final Set<OwnedTool> ALL_TOOLS = EnumSet.allOf(OwnedTool.class);
+
+    @Test
+    public void rootsArePickedForVolumeAndStretchedForLength() {
+        Goal volume = new Goal(1, 3, 0, 1, 1, null);
+        Goal length = new Goal(1, 1, 3, 1, 1, null);
+        assertTrue(does(Heads.curly(), volume, ALL_TOOLS, Action.PICK));
+        assertTrue(does(Heads.coarseCoily(), length, ALL_TOOLS, Action.STRETCH), "coils shrink");
+        assertFalse(does(Heads.coarseCoily(), volume, ALL_TOOLS, Action.STRETCH), "nobody asked for length");
+        assertFalse(does(Heads.fineWavy(), length, ALL_TOOLS, Action.STRETCH), "waves have little to stretch");
+        Set<OwnedTool> bare = EnumSet.of(OwnedTool.DIFFUSER);
+        assertFalse(does(Heads.curly(), volume, bare, Action.PICK), "no pick here");
+        assertFalse(does(Heads.coarseCoily(), length, bare, Action.STRETCH), "no cool air here");
+    }
+
+    /** Warm and humid: drop the cream; dry and cold: cream under gel [CP]. */
+    @Test
+    public void humidAirTakesTheRichLayerAwayAndColdDryAirLeavesIt() {
+        Air humid = new Air(24.0, 55.0, new Outdoors(30.0, 75.0));
+        Air cold = new Air(20.0, 25.0, new Outdoors(-5.0, 60.0));
+        assertTrue(rich(cold) > 0, "cream under gel");
+        assertTrue(rich(humid) < rich(cold), rich(humid) + " where it is humid, " + rich(cold) + " where it is dry");
+    }
+
+    /** Points of richness that the creams of a plan leave. */
+    private static double rich(Air air) {
+        List<Product> shelf = List.of(BUTTER, FIRM);
+        Query query = new Query(Heads.curly(), ROUND, air, null, Limits.ofMinutes(240), shelf);
+        return Planner.suggest(query).suggestions().get(0).amounts().stream()
+                .filter(amount -> amount.product().role() == Role.CREAM)
+                .mapToDouble(amount -> amount.product().richness() * amount.ml())
+                .sum();
     }
 
     @Test
