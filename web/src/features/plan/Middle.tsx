@@ -1,9 +1,11 @@
 import { Tabs } from 'radix-ui'
-import type { ReactNode } from 'react'
+import { useEffect, useRef, type ReactNode } from 'react'
 
 type MiddleProps = {
   /** What is in hand takes the place of the tabs: a step, another routine laid over, a trial. */
   inHand: ReactNode
+  /** What that is about, undefined for nothing: another is brought into sight where all stands in one column. */
+  about: string | undefined
   tab: string
   onTab: (tab: string) => void
   tabs: readonly { value: string; label: string; content: ReactNode }[]
@@ -11,7 +13,13 @@ type MiddleProps = {
 }
 
 /** Between the steps and the result: what is said, or what is in hand. */
-export function Middle({ inHand, tab, onTab, tabs, foot }: MiddleProps) {
+export function Middle({ inHand, about, tab, onTab, tabs, foot }: MiddleProps) {
+  const held = useRef<HTMLDivElement>(null)
+  useEffect(() => {
+    if (about === undefined || !matchMedia('(max-width: 1023px)').matches) return
+    const still = matchMedia('(prefers-reduced-motion: reduce)').matches
+    held.current?.scrollIntoView({ behavior: still ? 'auto' : 'smooth', block: 'start' })
+  }, [about])
   return (
     <section
       aria-label="At the water"
@@ -38,7 +46,8 @@ export function Middle({ inHand, tab, onTab, tabs, foot }: MiddleProps) {
         </Tabs.Root>
       ) : (
         <div
-          className="min-h-0 flex-1 overflow-y-auto px-4 py-3"
+          ref={held}
+          className="min-h-0 flex-1 scroll-mt-2 overflow-y-auto px-4 py-3"
           tabIndex={0}
           role="group"
           aria-label="In hand"
@@ -46,7 +55,10 @@ export function Middle({ inHand, tab, onTab, tabs, foot }: MiddleProps) {
           {inHand}
         </div>
       )}
-      <div className="border-line flex flex-wrap items-center gap-2 border-t px-4 py-2">{foot}</div>
+      {/* Where all stands in one column it stays in reach of a thumb. */}
+      <div className="border-line bg-paper max-lg:border-ink flex flex-wrap items-center gap-2 border-t px-4 py-2 max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-10">
+        {foot}
+      </div>
     </section>
   )
 }

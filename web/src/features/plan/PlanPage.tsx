@@ -105,7 +105,7 @@ function Water({ client, plan, open }: { client: Client; plan: Plan; open: NonNu
   const onLay = useSame(lay)
   return (
     <>
-      <div className="sheet print:hidden" aria-busy={plan.busy}>
+      <div className="sheet max-lg:mb-20 print:hidden" aria-busy={plan.busy}>
         <Rivals
           plan={plan}
           onPick={(i) => {
@@ -148,6 +148,7 @@ function Water({ client, plan, open }: { client: Client; plan: Plan; open: NonNu
             tab={tab}
             onTab={setTab}
             inHand={inHand()}
+            about={other?.name ?? (trial ?? selected)?.toString()}
             tabs={[
               {
                 value: 'water',
@@ -218,7 +219,9 @@ function Water({ client, plan, open }: { client: Client; plan: Plan; open: NonNu
                   Redo
                 </Button>
                 {draft.routine !== undefined && (
-                  <Button onClick={() => setDraft(picked(draft, draft.pick))}>As suggested</Button>
+                  <Button className="max-sm:hidden" onClick={() => setDraft(picked(draft, draft.pick))}>
+                    As suggested
+                  </Button>
                 )}
               </>
             }
