@@ -300,6 +300,20 @@ public class PlanTest extends InTheDemoSalon {
     }
 
     @Test
+    public void aStepTappedOnAPhoneComesIntoSight() {
+        BrowserContext context = browsing.phone();
+        Page page = plan(context, 3);
+        Locator inHand = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("In hand"));
+        assertThat(button(page, "Take it to the chair")).isInViewport();
+        steps(page).getByRole(AriaRole.BUTTON).last().tap();
+        assertThat(inHand).isInViewport(new LocatorAssertions.IsInViewportOptions().setRatio(.5));
+        assertThat(button(page, "Take it to the chair")).isInViewport();
+        assertNothingOverflows(page, "a step in hand on a phone");
+        assertAccessible(page, "a step in hand on a phone");
+        context.close();
+    }
+
+    @Test
     public void aRoutineGoesOutAsAMessageAndComesInWithItsFaultsShown() {
         BrowserContext context = browsing.fresh(1280, 800);
         Page page = plan(context, 1);
