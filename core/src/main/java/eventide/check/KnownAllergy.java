@@ -33,7 +33,7 @@ final class KnownAllergy implements Rule {
                             Severity.STOP,
                             place,
                             null,
-                            product.name() + " names " + words.get() + ", known to harm this client.",
+                            product.name() + " names " + words.get() + ", which this client is known to react to.",
                             new Mend(
                                     "Leave " + product.name() + " out",
                                     wash.routine().without(place))));

@@ -15,10 +15,11 @@ public final class OpenEnds {
 
     private static final double DRY = 100;
 
+    /** In the order of writing, those done section by section among them. */
     private final List<Step> steps;
 
     OpenEnds(Routine routine) {
-        this.steps = routine.steps();
+        this.steps = routine.places().stream().map(routine::at).toList();
     }
 
     /** The same step with where it ends, unless it says so itself. */

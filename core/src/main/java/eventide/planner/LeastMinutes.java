@@ -4,8 +4,8 @@ import eventide.routine.Limits;
 
 /**
  * What the minutes of one run tell of every plan of its kind. Drier hair is dry sooner, but not quite always: hair that came to a
- * dryer wetter has had more of it at the roots, and what is misted between two squeezes is pressed twice. [OURS]: each part is the least found over some thousand random plans, and a
- * little less; a test holds plans against their bounds.
+ * dryer wetter has had more of it at the roots, and what is misted between two squeezes is pressed twice. [OURS]: each part is the
+ * least found over some thousand random plans, and a little less; a test holds plans against their bounds.
  *
  * @param chair of the minutes of hands of the driest hair, the part that any plan takes at least
  * @param waiting the same of those without hands

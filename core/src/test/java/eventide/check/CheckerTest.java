@@ -546,7 +546,7 @@ public class CheckerTest {
         Wash wash = Wash.of(Routine.of(apply(oil).build()), hair, GOAL, ROOM, null, null);
         assertEquals(
                 Checker.check(wash).get(0).message(),
-                oil.name() + " names linalool and almonds, known to harm this client.");
+                oil.name() + " names linalool and almonds, which this client is known to react to.");
     }
 
     @Test

@@ -302,6 +302,11 @@ public class TideModelTest {
         Course told = TideModel.run(Routine.of(hover.but().untilDry(57.0).build(), cup), Heads.curly(), ROOM);
         assertEquals(both.tide(), told.tide());
         assertTrue(both.visits().get(1).startMinute() < both.minutes() - 5, "something is left for the bowl");
+        Step each =
+                Step.of(Action.EACH_SECTION).sections(2).steps(List.of(hover)).build();
+        Course bySection = TideModel.run(Routine.of(each, cup), Heads.curly(), ROOM);
+        assertEquals(
+                bySection.visits().get(0).endMinute(), both.visits().get(0).endMinute(), 5, "a section at a time too");
         Course timed = TideModel.run(Routine.of(hover.but().minutes(4.0).build(), cup), Heads.curly(), ROOM);
         assertEquals(timed.visits().get(1).startMinute(), 4, 1e-6);
     }

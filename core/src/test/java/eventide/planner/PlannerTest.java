@@ -232,7 +232,7 @@ public class PlannerTest {
     public void noSuggestionBreaksALimitOrStops() {
         Random random = new Random(31);
         int planned = 0;
-        for (int i = 0; i < 40; i++) {
+        for (int i = 0; i < 25; i++) {
             Hair hair = Heads.random(random);
             Limits limits = new Limits(
                     60.0 + random.nextInt(200),

@@ -166,7 +166,7 @@ public class SearchTest {
     public void nothingSuggestedBreaksALimit() {
         Random random = new Random(93);
         int suggested = 0;
-        for (int i = 0; i < 40; i++) {
+        for (int i = 0; i < 25; i++) {
             List<Product> shelf = new ArrayList<>();
             RandomShelf.of(random, 6)
                     .forEach(p -> shelf.add(random.nextInt(3) == 0 ? p.withStockMl(random.nextInt(30) + .5) : p));
