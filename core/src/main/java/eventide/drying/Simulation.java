@@ -195,9 +195,7 @@ final class Simulation {
         double left =
                 Double.isNaN(minutes) ? (step.action().isDryer() ? MOST_DRYER_MINUTES : MOST_AIR_MINUTES) : minutes;
         Step ended = byLevel && Double.isNaN(minutes) ? openEnds.closed(step) : step;
-        double target = ended.untilDry() == null
-                ? Wetness.DRY_BELOW - .01
-                : Math.max(Wetness.DRY_BELOW - .01, 100 - ended.untilDry());
+        double target = untilDry ? Math.max(Wetness.DRY_BELOW - .01, 100 - ended.untilDry()) : 0;
         Flow flow = new Flow(ended, cells, worked, streams);
         while (left > EPSILON) {
             double dt = Math.min(left, stepLength(flow.steadyMinutes()));
