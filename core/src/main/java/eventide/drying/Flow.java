@@ -7,6 +7,7 @@ import eventide.routine.Part;
 import eventide.routine.Position;
 import eventide.routine.Step;
 import eventide.routine.Tool;
+import java.util.Arrays;
 
 /** What a step does to water while it lasts: the rate for each cell, and the ceiling its heat sets. */
 final class Flow {
@@ -31,7 +32,10 @@ final class Flow {
     private final double[] lengthsRates;
 
     private final double[] rootsRates;
-    /** What some minutes of the falling period leave, of lengths and of roots: most pieces of a run are alike. */
+    /**
+     * What {@link #fallMinutes} of the falling period leave, of lengths and of roots, {@code NaN} where nobody asked: most
+     * pieces of a run are alike.
+     */
     private final double[] lengthsFall;
 
     private final double[] rootsFall;
@@ -40,7 +44,26 @@ final class Flow {
     private final boolean plopped;
     private final boolean full;
     private final boolean aimsSomewhere;
+    /** Its heat may not lift all that its air could take. */
+    private final boolean mayHitCeiling;
+
     private final int steady;
+
+    /**
+     * Hands at work that neither blow, wrap nor open anything: to the water it is the room's air whichever hair they are
+     * at, and one such flow stands for another as long as the same covers and clips are on.
+     */
+    static boolean isPlain(Step step) {
+        Action action = step.action();
+        return !action.isDrying()
+                && !action.soaks()
+                && action != Action.PLOP
+                && action != Action.WET_PLOP
+                && action != Action.COVER_NIGHT
+                && step.position() == null
+                && step.heatCap() == null
+                && step.tension() == null;
+    }
 
     Flow(Step step, Cell[] cells, int[] worked, Streams streams) {
         this.step = step;
@@ -62,7 +85,6 @@ final class Flow {
             all += cell.grams;
         }
         stream = streams.during(step);
-        kept = mayHitCeiling() ? new KeptWater(cells) : null;
         room = streams.still().strength();
         // A stream held on part of a head serves that part the better, though not in proportion.
         aimGain = machine && grams > 0 ? Math.min(2.5, Math.pow(grams / all, -.6)) : 1;
@@ -79,18 +101,31 @@ final class Flow {
             lengthsRates[i] = lengthsRate(cell, i);
             rootsRates[i] = rootsRate(cell, i);
         }
+        mayHitCeiling = mostGrams() > stream.mostGramsPerMinute();
+        kept = mayHitCeiling ? new KeptWater(cells) : null;
         steady = steady();
+    }
+
+    /** What its air could take up in a minute, were all of the hair as wet as can be and its roots as open. */
+    private double mostGrams() {
+        double grams = 0;
+        for (int i = 0; i < cells.length; i++) {
+            Cell cell = cells[i];
+            if (cell.film > 0) {
+                return Double.POSITIVE_INFINITY; // droplets leave at a pace of their own
+            }
+            double roots = rootsRates[i] * (byHand ? Math.max(TURNED, 1) : 1);
+            grams += cell.gramsPerPercent * (cell.rootShare * roots + (1 - cell.rootShare) * lengthsRates[i]);
+        }
+        return grams;
     }
 
     /** Advances every cell by some minutes, few enough that the heat ceiling can be taken as steady. */
     void advance(double minutes) {
-        boolean mayHitCeiling = mayHitCeiling();
         if (minutes != fallMinutes) {
             fallMinutes = minutes;
-            for (int i = 0; i < cells.length; i++) {
-                lengthsFall[i] = Evaporation.falls(lengthsRates[i], cells[i].release, minutes);
-                rootsFall[i] = Evaporation.falls(rootsRates[i], cells[i].release, minutes);
-            }
+            Arrays.fill(lengthsFall, Double.NaN);
+            Arrays.fill(rootsFall, Double.NaN);
         }
         if (mayHitCeiling) {
             kept.keep();
@@ -102,11 +137,6 @@ final class Flow {
             evaporate(minutes, most / grams);
         }
         drain(minutes);
-    }
-
-    /** Its heat may not lift all that its air could take. */
-    private boolean mayHitCeiling() {
-        return !Double.isInfinite(stream.mostGramsPerMinute());
     }
 
     /**
@@ -126,7 +156,7 @@ final class Flow {
     }
 
     private int steady() {
-        if (plopped || mayHitCeiling()) {
+        if (plopped || !Double.isInfinite(stream.mostGramsPerMinute())) {
             return 1;
         }
         double fastest = 0;
@@ -175,20 +205,24 @@ final class Flow {
     private void evaporate(Cell cell, int i, double minutes, double scale) {
         double lengthsRate = lengthsRates[i] * scale;
         double film = filmAfter(cell, lengthsRate, minutes);
-        boolean whole = scale == 1;
         double before = cell.lengths;
         if (film <= 0) {
-            cell.lengths = Evaporation.after(
-                    cell.lengths, lengthsRate, cell.release, minutes, whole ? lengthsFall[i] : Double.NaN);
+            boolean known = scale == 1 && before <= CRITICAL;
+            double falls = known ? fall(lengthsFall, lengthsRates, i, minutes) : Double.NaN;
+            cell.lengths = Evaporation.after(before, lengthsRate, cell.release, minutes, falls);
         }
         cell.film = film;
         double turned = turned((before + cell.lengths) / 2, i);
-        cell.roots = Evaporation.after(
-                cell.roots,
-                rootsRates[i] * scale * turned,
-                cell.release,
-                minutes,
-                whole && turned == 1 ? rootsFall[i] : Double.NaN);
+        boolean known = scale == 1 && turned == 1 && cell.roots <= CRITICAL;
+        double falls = known ? fall(rootsFall, rootsRates, i, minutes) : Double.NaN;
+        cell.roots = Evaporation.after(cell.roots, rootsRates[i] * scale * turned, cell.release, minutes, falls);
+    }
+
+    private double fall(double[] known, double[] rates, int i, double minutes) {
+        if (Double.isNaN(known[i])) {
+            known[i] = Evaporation.falls(rates[i], cells[i].release, minutes);
+        }
+        return known[i];
     }
 
     /** Water that runs off, or into cloth. */

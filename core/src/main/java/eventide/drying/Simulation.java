@@ -32,12 +32,13 @@ final class Simulation {
     private final Streams streams;
     private final Sectioning sectioning;
     private final Cell[] cells;
+    private final Head head;
     private final Course course;
     private final TideRecorder recorder = new TideRecorder();
     private final List<StepTide> drawn = new ArrayList<>();
 
-    /** Of all hair, dry. */
-    private final double grams;
+    /** As {@link StepDuration#size} gives it. */
+    private final double size;
     /** Water before a stretch of time that may be cut short. */
     private final KeptWater kept;
 
@@ -46,6 +47,8 @@ final class Simulation {
     private double mostWater;
     /** Interludes already taken into the water. */
     private int interludes;
+    /** As hands at work leave the water, as long as the same covers and clips are on; null where that is not known. */
+    private Flow plain;
     /** The sections of the step in hand whose turn is still to come. */
     private List<int[]> waiting = List.of();
 
@@ -59,7 +62,8 @@ final class Simulation {
         sectioning = new Sectioning(routine, hair, air);
         cells = sectioning.cells().toArray(Cell[]::new);
         kept = new KeptWater(cells);
-        grams = Arrays.stream(cells).mapToDouble(cell -> cell.grams).sum();
+        head = new Head(cells);
+        size = StepDuration.size(hair);
         course = new Course(cells);
     }
 
@@ -83,7 +87,7 @@ final class Simulation {
             }
         }
         if (!course.hasNow()) {
-            course.now(lengths(), roots());
+            course.now(head.lengths(), head.roots());
         }
         course.finish(recorder.tide(drawn, mostWater, course.hairGrams()), handsOn);
         return course;
@@ -95,7 +99,8 @@ final class Simulation {
         boolean passes = step.sectionsOrOne() > 1 && !step.action().isDrying();
         List<int[]> sections = sectioning.sections(step, passes ? step.sectionsOrOne() : 1);
         double turning = passes && step.minutes() == null ? StepDuration.SECTION_MINUTES : 0;
-        double minutes = StepDuration.of(step, hair, sections.size(), share(step), false) / sections.size() + turning;
+        double minutes =
+                StepDuration.of(step, hair, size, sections.size(), share(step), false) / sections.size() + turning;
         List<Visit> visits = new ArrayList<>();
         for (int s = 0; s < sections.size(); s++) {
             waiting = sections.subList(s + 1, sections.size());
@@ -121,7 +126,7 @@ final class Simulation {
                 Step inner = frame.steps().get(j);
                 int[] worked = sectioning.narrowed(sections.get(s), inner);
                 if (worked.length > 0) {
-                    double minutes = StepDuration.of(inner, hair, sections.size(), share, true);
+                    double minutes = StepDuration.of(inner, hair, size, sections.size(), share, true);
                     if (inner.minutes() == null && inner.action().isHandsOn()) {
                         minutes += turning;
                         turning = 0;
@@ -150,13 +155,16 @@ final class Simulation {
     private Visit visit(StepPlace place, Step step, int section, int[] worked, double minutes) {
         uncover(step, worked);
         before(step, worked);
-        Visit visit = new Visit(course, place, step, section, now, worked, lengths(), roots());
+        Visit visit = new Visit(course, place, step, section, now, worked, head.lengths(), head.roots());
         if (step.holds() && worked.length > 0) {
             recorder.holdApplied(visit.headWetness());
         }
         double from = now;
         pass(step, worked, minutes);
-        after(step, worked);
+        boolean changed = after(step, worked);
+        if (changed || now == from) {
+            reach();
+        }
         visit.endAt(now);
         course.add(visit);
         handsOn += StepDuration.handsOn(step, now - from);
@@ -169,7 +177,10 @@ final class Simulation {
             return;
         }
         for (int i : worked) {
-            cells[i].covered = false;
+            if (cells[i].covered) {
+                cells[i].covered = false;
+                plain = null;
+            }
         }
     }
 
@@ -180,12 +191,14 @@ final class Simulation {
             for (int i : worked) {
                 cells[i].clipped = in;
             }
+            plain = null;
             recorder.clipped(Arrays.stream(cells).anyMatch(c -> c.clipped));
         }
         if (step.action() == Action.COVER) {
             for (int i : worked) {
                 cells[i].covered = true;
             }
+            plain = null;
         }
     }
 
@@ -196,15 +209,15 @@ final class Simulation {
                 Double.isNaN(minutes) ? (step.action().isDryer() ? MOST_DRYER_MINUTES : MOST_AIR_MINUTES) : minutes;
         Step ended = byLevel && Double.isNaN(minutes) ? openEnds.closed(step) : step;
         double target = untilDry ? Math.max(Wetness.DRY_BELOW - .01, 100 - ended.untilDry()) : 0;
-        Flow flow = new Flow(ended, cells, worked, streams);
+        Flow flow = flow(ended, worked);
+        double level = untilDry ? flow.judged() : 0;
         while (left > EPSILON) {
             double dt = Math.min(left, stepLength(flow.steadyMinutes()));
             if (untilDry) {
-                double before = flow.judged();
-                if (before <= target) {
+                if (level <= target) {
                     return;
                 }
-                dt = advanceUntil(flow, before, target, dt);
+                dt = advanceUntil(flow, level, target, dt);
             } else {
                 flow.advance(dt);
             }
@@ -212,7 +225,18 @@ final class Simulation {
             left -= dt;
             reach();
             happen();
+            level = untilDry ? flow.judged() : 0;
         }
+    }
+
+    private Flow flow(Step step, int[] worked) {
+        if (!Flow.isPlain(step)) {
+            return new Flow(step, cells, worked, streams);
+        }
+        if (plain == null) {
+            plain = new Flow(step, cells, worked, streams);
+        }
+        return plain;
     }
 
     /** Time steps end on whole minutes, so that the drawn curve passes through what was computed. */
@@ -230,12 +254,12 @@ final class Simulation {
             if (interlude.misted()) {
                 wetWaiting(interlude.wetness());
             } else {
-                setRight(interlude.wetness());
+                head.setRight(interlude.wetness());
             }
             wetted();
         }
         if (now + EPSILON >= happenings.nowMinute() && !course.hasNow()) {
-            course.now(lengths(), roots());
+            course.now(head.lengths(), head.roots());
         }
     }
 
@@ -249,24 +273,6 @@ final class Simulation {
         for (int[] section : waiting) {
             for (int i : section) {
                 cells[i].wetTo(wetness, true, false);
-            }
-        }
-    }
-
-    /** Brings the head's mean to what was seen, each cell in proportion to its water, or to its room for more. */
-    private void setRight(double wetness) {
-        double mean = meanLengths();
-        for (Cell cell : cells) {
-            double lengths = cell.lengthsWetness();
-            cell.film = 0;
-            if (wetness <= mean) {
-                double ratio = mean == 0 ? 0 : wetness / mean;
-                cell.lengths = lengths * ratio;
-                cell.roots *= ratio;
-            } else {
-                double room = (100 - wetness) / Math.max(EPSILON, 100 - mean);
-                cell.lengths = 100 - (100 - lengths) * room;
-                cell.roots = Math.max(cell.roots, 100 - (100 - cell.roots) * room);
             }
         }
     }
@@ -285,9 +291,12 @@ final class Simulation {
         return cut;
     }
 
-    /** Water put on or taken off by hand, at the end of the step. */
-    private void after(Step step, int[] worked) {
+    /** Water put on or taken off by hand, at the end of the step: whether there is any such. */
+    private boolean after(Step step, int[] worked) {
         Action action = step.action();
+        if (!action.wets() && action != Action.SQUEEZE && action != Action.MICROPLOP) {
+            return false;
+        }
         boolean lengthsToo = step.reaches(Part.LENGTHS) || step.reaches(Part.ENDS);
         boolean rootsToo = step.reaches(Part.ROOTS);
         for (int i : worked) {
@@ -308,11 +317,11 @@ final class Simulation {
         if (action.wets()) {
             wetted();
         }
-        reach();
+        return true;
     }
 
     private void reach() {
-        recorder.reach(now, meanLengths(), meanRoots());
+        recorder.reach(now, head.meanLengths(), head.meanRoots());
     }
 
     private static double level(Step step, double usual) {
@@ -343,51 +352,15 @@ final class Simulation {
                 index,
                 round(from),
                 round(end),
-                round(none ? meanLengths() : lengths / mass),
+                round(none ? head.meanLengths() : lengths / mass),
                 List.copyOf(bySection),
-                round(none ? meanRoots() : roots / mass),
+                round(none ? head.meanRoots() : roots / mass),
                 round(hands),
                 inner);
     }
 
-    private double[] lengths() {
-        double[] all = new double[cells.length];
-        for (int i = 0; i < all.length; i++) {
-            all[i] = cells[i].lengthsWetness();
-        }
-        return all;
-    }
-
-    private double[] roots() {
-        double[] all = new double[cells.length];
-        for (int i = 0; i < all.length; i++) {
-            all[i] = cells[i].roots;
-        }
-        return all;
-    }
-
-    private double meanLengths() {
-        double sum = 0;
-        for (Cell cell : cells) {
-            sum += cell.grams * cell.lengthsWetness();
-        }
-        return sum / grams;
-    }
-
-    private double meanRoots() {
-        double sum = 0;
-        for (Cell cell : cells) {
-            sum += cell.grams * cell.roots;
-        }
-        return sum / grams;
-    }
-
     private void wetted() {
-        recorder.wetted(meanLengths(), meanRoots());
-        double water = 0;
-        for (Cell cell : cells) {
-            water += cell.gramsPerPercent * cell.wetness();
-        }
-        mostWater = Math.max(mostWater, water);
+        recorder.wetted(head.meanLengths(), head.meanRoots());
+        mostWater = Math.max(mostWater, head.water());
     }
 }

@@ -21,14 +21,15 @@ public final class StepDuration {
     /**
      * Minutes of a step as it says, else as is usual; NaN where only the level of water ends it.
      *
+     * @param size of the head, as {@link #size} gives it
      * @param share of the head's hair that it covers, 0 to 1
      * @param perSection inside EACH_SECTION minutes are for one section, else for all that it covers
      */
-    static double of(Step step, Hair hair, int sections, double share, boolean perSection) {
+    static double of(Step step, Hair hair, double size, int sections, double share, boolean perSection) {
         if (step.minutes() != null) {
             return step.minutes();
         }
-        double usual = wholeHead(step, hair);
+        double usual = wholeHead(step, hair, size);
         if (Double.isNaN(usual)) {
             return Double.NaN;
         }
@@ -39,7 +40,15 @@ public final class StepDuration {
 
     /** Minutes for the whole head; {@code NaN} where only the level of water ends the step. */
     public static double wholeHead(Step step, Hair hair) {
-        double size = Math.pow(Math.max(10, HairMass.grams(hair)) / USUAL_GRAMS, .6);
+        return wholeHead(step, hair, size(hair));
+    }
+
+    /** How long hands take for this head against the head the plain figures are for. */
+    static double size(Hair hair) {
+        return Math.pow(Math.max(10, HairMass.grams(hair)) / USUAL_GRAMS, .6);
+    }
+
+    private static double wholeHead(Step step, Hair hair, double size) {
         Product worn = step.worn();
         return switch (step.action()) {
             case OIL_SCALP -> 5;
