@@ -13,17 +13,20 @@ import eventide.routine.Amount;
 import eventide.routine.Amounts;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
+import eventide.routine.NightCare;
 import eventide.routine.Routine;
 import eventide.routine.Schools;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Predicate;
 
 /** Everything there is to know about one routine on one head: what rules and scores look at. */
 public final class Wash {
@@ -36,11 +39,10 @@ public final class Wash {
     private final Course course;
     private final List<Amount> amounts;
     private final List<Layer> layers;
-    private final Map<Zone, List<Layer>> layersByZone = new EnumMap<>(Zone.class);
-    /** Found on first asking. */
-    private final Map<StepPlace, Set<Zone>> zonesReached = new ConcurrentHashMap<>();
-
-    private final Map<Zone, List<Visit>> stylingByZone = new ConcurrentHashMap<>();
+    private final Map<Zone, List<Layer>> layersByZone;
+    private final Map<Zone, List<Visit>> stylingByZone;
+    /** The zones each step has hands on, a bit for each: rules and scores ask many times over. */
+    private final Map<StepPlace, Integer> zonesReached;
 
     private final double castMinute;
     private final int lastRinse;
@@ -57,10 +59,17 @@ public final class Wash {
         this.amounts = Amounts.of(routine, hair);
         this.lastRinse = routine.lastRinse();
         this.places = List.copyOf(routine.places());
+        this.zonesReached = new HashMap<>();
+        for (Visit visit : course.visits()) {
+            zonesReached.merge(visit.place(), visit.zoneBits(), (some, more) -> some | more);
+        }
         this.layers = layersWorn();
+        this.layersByZone = new EnumMap<>(Zone.class);
+        this.stylingByZone = new EnumMap<>(Zone.class);
         for (Zone zone : Zone.values()) {
-            layersByZone.put(
-                    zone, layers.stream().filter(layer -> layer.isIn(zone)).toList());
+            layersByZone.put(zone, within(layers, layer -> layer.isIn(zone)));
+            stylingByZone.put(
+                    zone, within(course.visits(), visit -> visit.place().index() > lastRinse && visit.isIn(zone)));
         }
         this.castMinute = course.tide().marks().stream()
                 .filter(mark -> mark.what() == Mark.What.CAST_SET)
@@ -73,9 +82,42 @@ public final class Wash {
         return new Wash(routine, hair, goal, air, schools, limits);
     }
 
+    private Wash(Wash like, Routine routine) {
+        this.routine = routine;
+        hair = like.hair;
+        goal = like.goal;
+        air = like.air;
+        schools = like.schools;
+        limits = like.limits;
+        course = like.course;
+        amounts = like.amounts;
+        lastRinse = like.lastRinse;
+        places = like.places;
+        zonesReached = like.zonesReached;
+        layers = like.layers;
+        layersByZone = like.layersByZone;
+        stylingByZone = like.stylingByZone;
+        castMinute = like.castMinute;
+    }
+
+    /** The same wash kept otherwise from day to day: the water knows nothing of that. */
+    public Wash kept(boolean refreshed, NightCare night) {
+        return new Wash(this, routine.kept(refreshed, night));
+    }
+
     /** The same head, air and wishes with another routine. */
     public Wash with(Routine other) {
         return new Wash(other, hair, goal, air, schools, limits);
+    }
+
+    private static <T> List<T> within(List<T> all, Predicate<T> wanted) {
+        List<T> found = new ArrayList<>(all.size());
+        for (T one : all) {
+            if (wanted.test(one)) {
+                found.add(one);
+            }
+        }
+        return Collections.unmodifiableList(found);
     }
 
     private List<Layer> layersWorn() {
@@ -156,28 +198,20 @@ public final class Wash {
 
     /** Every turn of hands or air at a zone once the hair is washed, in the order of time. */
     public List<Visit> stylingIn(Zone zone) {
-        return stylingByZone.computeIfAbsent(zone, this::styling);
-    }
-
-    private List<Visit> styling(Zone zone) {
-        List<Visit> found = new ArrayList<>();
-        for (Visit visit : course.visits()) {
-            if (visit.place().index() > lastRinse && visit.isIn(zone)) {
-                found.add(visit);
-            }
-        }
-        return found;
+        return stylingByZone.get(zone);
     }
 
     /** Hands are on some hair of a zone in this step. */
     public boolean reaches(StepPlace place, Zone zone) {
-        return zonesReached.computeIfAbsent(place, this::zonesOf).contains(zone);
+        return (zonesReached.getOrDefault(place, 0) & 1 << zone.ordinal()) != 0;
     }
 
     private Set<Zone> zonesOf(StepPlace place) {
         Set<Zone> zones = EnumSet.noneOf(Zone.class);
-        for (Visit visit : course.visits(place)) {
-            zones.addAll(visit.zones());
+        for (Zone zone : Zone.values()) {
+            if (reaches(place, zone)) {
+                zones.add(zone);
+            }
         }
         return zones;
     }

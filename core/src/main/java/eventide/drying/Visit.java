@@ -132,12 +132,17 @@ public final class Visit {
 
     /** Some of the hair worked on grows here. */
     public boolean isIn(Zone zone) {
+        return (zoneBits() & 1 << zone.ordinal()) != 0;
+    }
+
+    /** The zones some of it grows in, a bit for each by ordinal. */
+    public int zoneBits() {
         if (zoneBits == 0) {
             for (int cell : cells) {
                 zoneBits |= 1 << course.zone(cell).ordinal();
             }
         }
-        return (zoneBits & 1 << zone.ordinal()) != 0;
+        return zoneBits;
     }
 
     int[] cells() {

@@ -54,7 +54,7 @@ final class HandsEffect implements Effect {
     /** Smaller pieces: more definition, less volume, longer lasting [CP]. */
     static void sections(int most, Ledger ledger) {
         double sections = Math.log(most);
-        String because = most + " sections";
+        String because = ledger.isExplained() ? most + " sections" : "";
         ledger.add(DEFINITION, SECTIONS_DEFINE * sections, because);
         ledger.add(VOLUME, -SECTIONS_FLATTEN * sections, because);
         ledger.add(DAYS, SECTIONS_LAST_DAYS * sections, because);

@@ -2,6 +2,7 @@ package eventide.planner;
 
 import eventide.check.Wash;
 import eventide.product.Product;
+import eventide.routine.NightCare;
 import eventide.routine.Routine;
 import java.util.HashMap;
 import java.util.List;
@@ -12,6 +13,9 @@ import java.util.concurrent.ConcurrentHashMap;
 final class Runs {
     private final Query query;
     private final Composer composer;
+    /** By the choice with nothing done from day to day. */
+    private final Map<Choice, Wash> washes = new ConcurrentHashMap<>();
+
     private final Map<Choice, Judged> judged = new ConcurrentHashMap<>();
     private final Map<String, Integer> broken = new ConcurrentHashMap<>();
 
@@ -25,8 +29,9 @@ final class Runs {
     }
 
     private Judged run(Choice choice) {
-        Routine routine = composer.compose(choice);
-        Wash wash = Wash.of(routine, query.hair(), query.goal(), query.air(), query.schools(), query.limits());
+        Details.Finish finish = choice.details().finish();
+        Choice plain = choice.with(choice.details().with(finish.kept(false, NightCare.NONE)));
+        Wash wash = washes.computeIfAbsent(plain, this::wash).kept(finish.refreshed(), finish.night());
         String limit = Worth.broken(wash, query.limitsOrUsual());
         if (limit != null) {
             broken.merge(limit, 1, Integer::sum);
@@ -36,6 +41,11 @@ final class Runs {
             plan.worth(); // by whoever runs it, side by side with others
         }
         return plan;
+    }
+
+    private Wash wash(Choice choice) {
+        Routine routine = composer.compose(choice);
+        return Wash.of(routine, query.hair(), query.goal(), query.air(), query.schools(), query.limits());
     }
 
     int size() {
