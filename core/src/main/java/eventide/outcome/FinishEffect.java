@@ -20,7 +20,7 @@ final class FinishEffect implements Effect {
     public void add(Wash wash, Reading hair, Ledger ledger) {
         // A cast comes of what was put on; how well it holds, of what met its water.
         finish(isBroken(wash, ledger.zone()), ProductEffect.hold(wash, ledger.zone(), false), ledger);
-        worn(wash, hair, ledger.sum(HOLD), ledger);
+        worn(wash.air().wornDewPointC(), hair, ledger.sum(HOLD), ledger);
         kept(wash, ledger);
     }
 
@@ -63,8 +63,8 @@ final class FinishEffect implements Effect {
     }
 
     /** The more dew, the more frizz; hold stands against it. */
-    static void worn(Wash wash, Reading hair, double hold, Ledger ledger) {
-        double over = Math.max(0, wash.air().wornDewPointC() - HUMID_FROM_C);
+    static void worn(double dewPointC, Reading hair, double hold, Ledger ledger) {
+        double over = Math.max(0, dewPointC - HUMID_FROM_C);
         double guard = Math.max(HUMID_AT_LEAST, 1 - HOLD_GUARDS * hold);
         ledger.add(
                 FRIZZ,

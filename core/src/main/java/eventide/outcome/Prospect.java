@@ -21,6 +21,7 @@ public final class Prospect {
     private static final List<Effect> SURE =
             List.of(new HairEffect(), new CareEffect(), new HandsEffect(), new DryingEffect());
     private static final ScoreName[] NAMES = ScoreName.values();
+    private static final int VOLUME = ScoreName.VOLUME.ordinal();
     /** Nothing worn and a trace worn are the same but for the number of pieces. */
     private static final double TRACE = 1e-9;
 
@@ -32,6 +33,7 @@ public final class Prospect {
         private final Zone zone;
         private final Reading hair;
         private final Bearing bearing;
+        private final double dewPointC;
         private final double besideRichness;
         private final boolean broken;
         private final double[] sure;
@@ -42,6 +44,7 @@ public final class Prospect {
             this.zone = zone;
             this.hair = wash.hair().at(zone);
             this.bearing = Bearing.of(wash, hair);
+            this.dewPointC = wash.air().wornDewPointC();
             this.besideRichness = besideRichness;
             this.broken = FinishEffect.isBroken(wash, zone);
             this.sure = sure;
@@ -83,17 +86,19 @@ public final class Prospect {
             holdPieces(most, high);
             double[] sums = low.better(high);
             // Whether there is a cast is a step, not a slope: both sides of it are weighed where both may be.
-            double[] cast = finish(most);
-            double[] none = finish(least);
-            for (int i = 0; i < sums.length; i++) {
-                sums[i] += Prospect.better(NAMES[i], cast[i], none[i]);
+            if (most >= Constants.CAST_FROM_HOLD) {
+                double[] cast = finish(most);
+                boolean sure = least >= Constants.CAST_FROM_HOLD;
+                for (int i = 0; i < sums.length; i++) {
+                    sums[i] += sure ? cast[i] : Prospect.better(NAMES[i], cast[i], 0);
+                }
             }
             return sums;
         }
 
         private void holdPieces(double hold, Ledger into) {
             ProductEffect.holds(hold, hold, hair, "", into);
-            FinishEffect.worn(wash, hair, hold, into);
+            FinishEffect.worn(dewPointC, hair, hold, into);
         }
 
         private double[] finish(double hold) {
@@ -111,14 +116,19 @@ public final class Prospect {
             return low.better(high);
         }
 
-        /** Each score with what hold, richness and foam add. */
-        public double[] scores(double[] byHold, double[] byRichness, boolean foam) {
-            double[] scores = new double[NAMES.length];
-            for (int i = 0; i < scores.length; i++) {
-                double foamed = foam && NAMES[i] == ScoreName.VOLUME ? Constants.FOAM_LIFTS : 0;
-                scores[i] = Ledger.bend(sure[i] + byHold[i] + byRichness[i] + foamed, NAMES[i].most());
+        /**
+         * Each score with what hold, richness and foam add.
+         *
+         * @param into where they are put, one for each {@link ScoreName}
+         */
+        public void scores(double[] byHold, double[] byRichness, boolean foam, double[] into) {
+            for (int i = 0; i < into.length; i++) {
+                into[i] = Ledger.bend(sure[i] + byHold[i] + byRichness[i], NAMES[i].most());
             }
-            return scores;
+            if (foam) {
+                double lifted = sure[VOLUME] + byHold[VOLUME] + byRichness[VOLUME] + Constants.FOAM_LIFTS;
+                into[VOLUME] = Ledger.bend(lifted, ScoreName.VOLUME.most());
+            }
         }
     }
 
@@ -234,7 +244,7 @@ public final class Prospect {
 
     /** Contributions in the order they are made, so that two runs can be laid side by side. */
     private static final class Pieces extends Ledger {
-        private static final int MOST = 32;
+        private static final int MOST = 16;
 
         private final double[] by = new double[MOST];
         private final ScoreName[] of = new ScoreName[MOST];

@@ -45,21 +45,25 @@ final class Composer {
     private final Water sparing;
 
     Composer(Query query, List<Product> shelf) {
-        this(query, shelf, null);
-    }
-
-    private Composer(Query query, List<Product> shelf, Water sparing) {
         this.query = query;
-        this.sparing = sparing;
+        this.sparing = null;
         Bottles bottles = new Bottles(query, shelf);
         this.preparation = new Preparation(query, bottles);
         this.drying = new DryAndFinish(query, bottles);
         this.pattern = query.hair().pattern();
     }
 
+    private Composer(Composer like, Water sparing) {
+        this.query = like.query;
+        this.sparing = sparing;
+        this.preparation = like.preparation;
+        this.drying = like.drying;
+        this.pattern = like.pattern;
+    }
+
     /** Writes the same steps with no more water for shaping than this. */
-    static Composer sparing(Query query, List<Product> shelf, Water least) {
-        return new Composer(query, shelf, least);
+    Composer sparing(Water least) {
+        return new Composer(this, least);
     }
 
     Routine compose(Choice choice) {

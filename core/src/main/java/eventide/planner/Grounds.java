@@ -73,12 +73,14 @@ final class Grounds {
     private record Laid(GroundKey key, double held) {}
 
     private final Map<GroundKey, Run> runs = new ConcurrentHashMap<>();
+    /** On hair that was not squeezed at all. */
+    private final Map<GroundKey, Time> soaked = new ConcurrentHashMap<>();
+
     private final Map<Laid, Ground> laid = new ConcurrentHashMap<>();
     private final Map<Frame, Ground[]> ofAny = new ConcurrentHashMap<>();
     private final Map<Frame, List<Choice.Sections>> partings = new ConcurrentHashMap<>();
 
     private final Query query;
-    private final List<Product> allowed;
     private final Composer composer;
     private final Details details;
     private final List<Frame> frames;
@@ -94,13 +96,12 @@ final class Grounds {
     Grounds(Query asked, List<Product> allowed, Details details, List<Frame> frames) {
         // At its quickest: a school that soaks the hair first only makes it slower.
         this.query = asked.under(asked.schoolsOrDefault().with("gelOn", null));
-        this.allowed = allowed;
         this.composer = new Composer(query, allowed);
         this.details = details;
         this.frames = frames;
         this.least = new Slots(asked, allowed, details).leastWater();
         this.guardable = allowed.stream().anyMatch(Product::guardsHeat);
-        this.leftWet = new LeftWet(query, allowed, details);
+        this.leftWet = new LeftWet(query, composer, details);
         this.furtherCosts = added(query.hair());
         Choice bare =
                 standing(new GroundKey(frames.get(0).with(Choice.Sections.USUAL), Kind.NOTHING, false, least, null));
@@ -250,9 +251,8 @@ final class Grounds {
      */
     private Run run(GroundKey key) {
         Choice choice = standing(key);
-        Composer sparing = Composer.sparing(query, allowed, key.water());
-        Wash wash = Wash.of(
-                sparing.compose(choice), query.hair(), query.goal(), query.air(), query.schools(), query.limits());
+        Routine routine = composer.sparing(key.water()).compose(choice);
+        Wash wash = Wash.of(routine, query.hair(), query.goal(), query.air(), query.schools(), query.limits());
         Predicate<Layer> open = layer -> layer.product().name().equals(StandIn.NAME);
         int layers = (int) wash.layers().stream().filter(open.negate()).count();
         LeastMinutes least = LeastMinutes.of(key.frame().drying());
@@ -295,12 +295,15 @@ final class Grounds {
         if (sure || key.water().equals(Water.NONE) || !key.frame().drying().usesDryer()) {
             return new Time(driest.chairMinutes(), waiting);
         }
-        GroundKey soaked = new GroundKey(key.frame(), key.kind(), key.guards(), Water.NONE, key.layers());
-        Routine routine = Composer.sparing(query, allowed, Water.NONE).compose(standing(soaked));
+        Time wettest = soaked.computeIfAbsent(
+                new GroundKey(key.frame(), key.kind(), key.guards(), Water.NONE, key.layers()), this::soaked);
+        return new Time(Math.min(driest.chairMinutes(), wettest.chair()), Math.min(waiting, wettest.waiting()));
+    }
+
+    private Time soaked(GroundKey key) {
+        Routine routine = composer.sparing(key.water()).compose(standing(key));
         Course course = TideModel.run(routine, query.hair(), query.air());
-        return new Time(
-                Math.min(driest.chairMinutes(), course.chairMinutes()),
-                Math.min(waiting, course.minutes() - course.chairMinutes()));
+        return new Time(course.chairMinutes(), course.minutes() - course.chairMinutes());
     }
 
     /** What the minutes of a cream or leave-in cost at least, whichever it is. */

@@ -6,7 +6,6 @@ import eventide.planner.Search.Frame;
 import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Schools;
-import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 
@@ -23,15 +22,15 @@ final class LeftWet {
     private static final double LESS_SQUEEZED = 7;
 
     private final Query query;
-    private final List<Product> allowed;
+    private final Composer composer;
     private final Details details;
     private final Map<Key, Double> known = new ConcurrentHashMap<>();
 
     private record Key(Frame frame, boolean shaped, Water water, Layers layers) {}
 
-    LeftWet(Query query, List<Product> allowed, Details details) {
+    LeftWet(Query query, Composer composer, Details details) {
         this.query = query;
-        this.allowed = allowed;
+        this.composer = composer;
         this.details = details;
     }
 
@@ -55,7 +54,7 @@ final class LeftWet {
                 Choice.Sections.MORE,
                 key.frame().drying(),
                 details.with(layers.worked(details.work())));
-        var routine = Composer.sparing(query, allowed, key.water()).compose(longest);
+        var routine = composer.sparing(key.water()).compose(longest);
         double left = Worth.left(TideModel.run(routine, query.hair(), query.air()));
         boolean home = key.frame().drying() == Choice.Drying.HOME;
         double less = !home ? LESS_STOPPED : layers.count() > 1 ? LESS_SQUEEZED : LESS;

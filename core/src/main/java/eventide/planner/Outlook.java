@@ -13,6 +13,7 @@ import java.util.List;
  * grid, narrow ones on a fine one, and a cell is worked out when it is first asked for.
  */
 final class Outlook {
+    private static final int SCORES = ScoreName.values().length;
     private static final int WEIGHT = ScoreName.WEIGHT.ordinal();
     /** More cells than this across, and a grid would cost more than it tells. */
     private static final int ACROSS = 7;
@@ -89,26 +90,26 @@ final class Outlook {
 
     /** As {@link #most}, worked out for exactly these bounds. */
     double mostExactly(Worn elsewhere, Worn crown) {
+        double[] scores = new double[SCORES];
+        double[] worth = new double[places.length];
+        double[] weight = new double[places.length];
+        for (int p = 0; p < places[0].length; p++) {
+            // Hold and richness do the same whichever way it is done.
+            Worn worn = places[0][p].isCrown() ? crown : elsewhere;
+            double[] byHold = places[0][p].byHold(worn.leastHold, worn.mostHold);
+            double[] byRichness = places[0][p].byRichness(worn.leastRichness, worn.mostRichness);
+            for (int w = 0; w < places.length; w++) {
+                Prospect.Place place = places[w][p];
+                place.scores(byHold, byRichness, worn.foam, scores);
+                worth[w] += place.share() * Worth.linear(goal, scores);
+                weight[w] += place.share() * scores[WEIGHT];
+            }
+        }
         double most = Double.NEGATIVE_INFINITY;
         for (int w = 0; w < places.length; w++) {
-            most = Math.max(most, mostExactly(places[w], elsewhere, crown) - costs[w]);
+            most = Math.max(most, worth[w] - Worth.limp(weight[w]) - costs[w]);
         }
         return most;
-    }
-
-    private double mostExactly(Prospect.Place[] way, Worn elsewhere, Worn crown) {
-        double worth = 0;
-        double weight = 0;
-        for (Prospect.Place place : way) {
-            Worn worn = place.isCrown() ? crown : elsewhere;
-            double[] scores = place.scores(
-                    place.byHold(worn.leastHold, worn.mostHold),
-                    place.byRichness(worn.leastRichness, worn.mostRichness),
-                    worn.foam);
-            worth += place.share() * Worth.linear(goal, scores);
-            weight += place.share() * scores[WEIGHT];
-        }
-        return worth - Worth.limp(weight);
     }
 
     /**
@@ -185,6 +186,7 @@ final class Outlook {
                     byRich[p][r] = place.byRichness(rich.edge(r), rich.edge(r + 1));
                 }
             }
+            double[] scores = new double[SCORES];
             double free = Double.NEGATIVE_INFINITY;
             double charged = Double.NEGATIVE_INFINITY;
             for (int w = 0; w < places.length; w++) {
@@ -193,7 +195,7 @@ final class Outlook {
                 for (int p = 0; p < byHold.length; p++) {
                     Prospect.Place place = places[w][p];
                     if (place.isCrown() == crown) {
-                        double[] scores = place.scores(byHold[p][h], byRich[p][r], foam);
+                        place.scores(byHold[p][h], byRich[p][r], foam, scores);
                         // Each place bears its share of the costs: together they are the whole.
                         double worth = Worth.linear(goal, scores) - costs[w];
                         wayFree += place.share() * worth;

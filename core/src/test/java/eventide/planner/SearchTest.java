@@ -12,6 +12,7 @@ import eventide.hair.Hair;
 import eventide.hair.Pattern;
 import eventide.hair.Strand;
 import eventide.outcome.Prospect;
+import eventide.outcome.ScoreName;
 import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Action;
@@ -117,13 +118,19 @@ public class SearchTest {
             for (int p = 0; p < done.places().size(); p++) {
                 Prospect.Place a = thought.places().get(p);
                 Prospect.Place b = done.places().get(p);
-                double[] scoresA = a.scores(a.byHold(2, 6), a.byRichness(1, 3), false);
-                double[] scoresB = b.scores(b.byHold(2, 6), b.byRichness(1, 3), false);
+                double[] scoresA = scores(a);
+                double[] scoresB = scores(b);
                 for (int s = 0; s < scoresA.length; s++) {
                     assertEquals(scoresA[s], scoresB[s], 1e-9, "score " + s + ", case " + i);
                 }
             }
         }
+    }
+
+    private static double[] scores(Prospect.Place place) {
+        double[] scores = new double[ScoreName.values().length];
+        place.scores(place.byHold(2, 6), place.byRichness(1, 3), false, scores);
+        return scores;
     }
 
     private static Wash gelled(Query query, int sections) {
