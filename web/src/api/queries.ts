@@ -328,6 +328,19 @@ export const compareQuery = (setting: Setting, one: Routine, other: Routine | un
     placeholderData: (previous) => previous,
   })
 
+/** Why one step of a routine is there, or one of the steps inside it. */
+export const whyQuery = (setting: Setting, routine: Routine, step: number, inner?: number) =>
+  queryOptions({
+    queryKey: ['why', settingKey(setting), keyOf(routine), step, inner],
+    queryFn: ({ signal }) =>
+      answered(
+        api.POST('/api/routines/why', {
+          body: { ...setting, routine, step, ...(inner === undefined ? {} : { inner }) },
+          signal,
+        }),
+      ),
+  })
+
 export const templatesQuery = queryOptions({
   queryKey: ['templates'],
   queryFn: () => answered(api.GET('/api/templates')),

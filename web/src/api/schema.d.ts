@@ -548,6 +548,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/routines/why": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["why"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rubric": {
         parameters: {
             query?: never;
@@ -1135,6 +1151,7 @@ export interface components {
             label: string;
             /** @enum {string} */
             phase: "PREPARE" | "STYLE" | "DRY" | "FINISH" | "KEEP";
+            purpose: string;
         };
         Air: {
             outdoors?: components["schemas"]["Outdoors"];
@@ -1811,6 +1828,16 @@ export interface components {
             says: string[];
             use: components["schemas"]["ProductUse"];
         };
+        OneStep: {
+            air: components["schemas"]["Air"];
+            goal: components["schemas"]["Goal"];
+            hair: components["schemas"]["Hair"];
+            inner?: number;
+            limits?: components["schemas"]["Limits"];
+            routine: components["schemas"]["Routine"];
+            schools?: components["schemas"]["Schools"];
+            step: number;
+        };
         OtherLevel: {
             changes: number;
             otherwise: string[];
@@ -1944,6 +1971,12 @@ export interface components {
             limits?: components["schemas"]["Limits"];
             routine: components["schemas"]["Routine"];
             schools?: components["schemas"]["Schools"];
+        };
+        Raised: {
+            message: string;
+            rule: string;
+            /** @enum {string} */
+            severity: "STOP" | "WARN" | "NOTE";
         };
         Rating: {
             byZone: {
@@ -2281,6 +2314,13 @@ export interface components {
             skipped: boolean;
             /** Format: date-time */
             startedAt: string;
+        };
+        StepReason: {
+            purpose: string;
+            raised: components["schemas"]["Raised"][];
+            /** @enum {string} */
+            source: "COMMON_PRACTICE" | "PUBLISHED" | "FROM_MEMORY" | "OURS";
+            without: string;
         };
         StepTide: {
             endMinute: number;
@@ -3392,6 +3432,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["TakeAlong"];
+                };
+            };
+        };
+    };
+    why: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OneStep"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StepReason"];
                 };
             };
         };

@@ -259,6 +259,7 @@ function Water({ client, plan, open }: { client: Client; plan: Plan; open: NonNu
     if (selected === undefined || step === undefined) return null
     return (
       <StepPanel
+        setting={setting}
         routine={routine}
         index={selected}
         step={step}

@@ -1,14 +1,16 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { actionsQuery } from '../../api/queries'
+import { actionsQuery, type Setting } from '../../api/queries'
 import type { Judgement, Product, Reason, Routine, Step } from '../../api/types'
 import { shortName, stepLine } from '../../api/words'
 import { Button } from '../../ui/Button'
 import { Said } from './Said'
 import { StepFields } from './StepFields'
+import { WhyStep } from './WhyStep'
 import { grouped, movedStep, ungrouped, withoutStep, withStep } from './planState'
 
 type StepPanelProps = {
+  setting: Setting
   routine: Routine
   index: number
   step: Step
@@ -23,7 +25,8 @@ type StepPanelProps = {
 
 /** One step in hand: what is said of it, why it is as it is, and everything about it that can be changed. */
 export function StepPanel(props: StepPanelProps) {
-  const { routine, index, step, judgement, why, shelf, onChange, onSelect, onPreview, onHalves } = props
+  const { setting, routine, index, step, judgement, why, shelf, onChange, onSelect, onPreview, onHalves } =
+    props
   const cards = useQuery(actionsQuery).data ?? []
   const card = cards.find((c) => c.action === step.action)
   const reasons = why.filter((reason) => reason.step === index)
@@ -59,9 +62,7 @@ export function StepPanel(props: StepPanelProps) {
           {caution.text}
         </p>
       ))}
-      {reasons.map((reason) => (
-        <p key={reason.text}>{reason.text}</p>
-      ))}
+      <WhyStep setting={setting} routine={routine} index={index} reasons={reasons} />
       {card !== undefined && (
         <StepFields
           step={step}
@@ -107,6 +108,7 @@ export function StepPanel(props: StepPanelProps) {
 
 /** What is done on each section, one opened at a time. */
 function Inner({
+  setting,
   routine,
   index,
   step,
@@ -136,6 +138,7 @@ function Inner({
             </button>
             {open === i && card !== undefined && (
               <div className="grid gap-2 py-2">
+                <WhyStep setting={setting} routine={routine} index={index} inner={i} />
                 <StepFields
                   inner
                   step={own}

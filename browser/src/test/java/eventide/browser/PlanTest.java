@@ -299,6 +299,35 @@ public class PlanTest extends InTheDemoSalon {
         context.close();
     }
 
+    /** Whatever step is tapped says what it is for and what leaving it out would change, by hand made ones too. */
+    @Test
+    public void everyStepTappedSaysWhyItIsThere() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = plan(context, 4);
+        tab(page, "Take along").click();
+        bring(
+                page,
+                "{\"formatVersion\":1,\"steps\":[{\"action\":\"RINSE\"},{\"action\":\"EACH_SECTION\",\"sections\":3,\"steps\":["
+                        + "{\"action\":\"MIST\"},{\"action\":\"SMOOTH\"}]},{\"action\":\"AIR\"},{\"action\":\"FLUFF\"}]}");
+        assertThat(steps(page).getByRole(AriaRole.LISTITEM)).hasCount(4);
+        Locator why = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Why"));
+        String[] told = {"not meant to stay", "piece by piece", "Nothing touches the curl", "Opens the dry hair"};
+        for (int i = 0; i < told.length; i++) {
+            Locator step = steps(page).getByRole(AriaRole.LISTITEM).nth(i);
+            step.getByText(Pattern.compile("Rinse|Section by|Air dry|Fluff")).click();
+            assertThat(why.first()).containsText(told[i]);
+            assertThat(why.first()).containsText("Left out: ");
+            if (i == 1) {
+                page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("On each section"))
+                        .getByText("Smooth")
+                        .click();
+                assertThat(why.last()).containsText("root to tip");
+            }
+            button(page, "Close").click();
+        }
+        context.close();
+    }
+
     @Test
     public void aStepTappedOnAPhoneComesIntoSight() {
         BrowserContext context = browsing.phone();

@@ -16,6 +16,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
+import java.util.function.Predicate;
 
 /** Turns the ranking into at most three suggestions that differ in kind, each named and with its reasons. */
 final class Presentation {
@@ -150,19 +151,22 @@ final class Presentation {
                 ranked,
                 judged,
                 c -> c.wearsSame(choice) && c.drying() == choice.drying() && c.hands() != choice.hands(),
-                j -> j.choice().hands().label);
+                j -> j.choice().hands().label,
+                step(routine, Presentation::shapes));
         other(
                 reasons,
                 ranked,
                 judged,
                 c -> c.wearsSame(choice) && c.hands() == choice.hands() && c.drying() != choice.drying(),
-                j -> j.choice().drying().label);
+                j -> j.choice().drying().label,
+                step(routine, step -> step.action().isDrying()));
         other(
                 reasons,
                 ranked,
                 judged,
                 c -> c.wearsSame(choice) && c.hands() == choice.hands() && c.sections() != choice.sections(),
-                j -> sections(j.routine()) + " sections");
+                j -> sections(j.routine()) + " sections",
+                step(routine, step -> step.sectionsOrOne() > 1));
         List<Judged> others = otherDetails.apply(judged);
         for (Judged rival : others) {
             detail(reasons, judged, rival, routine);
@@ -188,7 +192,7 @@ final class Presentation {
     private static boolean sameSections(Judged other, Judged judged) {
         return other.choice().hands() == judged.choice().hands()
                 && other.choice().drying() == judged.choice().drying()
-                && difference(judged.wash(), other.wash()).equals(HARDLY);
+                && Difference.between(judged.wash(), other.wash()).isNone();
     }
 
     private static int sections(Routine routine) {
@@ -197,8 +201,8 @@ final class Presentation {
 
     /** A smaller thing decided otherwise, where that would change anything. */
     private static void detail(List<Reason> reasons, Judged judged, Judged rival, Routine routine) {
-        String changes = difference(judged.wash(), rival.wash());
-        if (!changes.equals(HARDLY)) {
+        Difference changes = Difference.between(judged.wash(), rival.wash());
+        if (!changes.isNone()) {
             DetailWords words = DetailWords.of(judged.choice(), rival.choice());
             reasons.add(new Reason(
                     capital(words.otherwise()) + " instead: " + changes + ".", Source.OURS, words.step(routine)));
@@ -263,7 +267,7 @@ final class Presentation {
                 step = place.index();
             }
         }
-        reasons.add(new Reason(label + difference(judged.wash(), rival.wash()) + ".", Source.OURS, step));
+        reasons.add(new Reason(label + Difference.between(judged.wash(), rival.wash()) + ".", Source.OURS, step));
     }
 
     private static boolean onlyThisDiffers(Choice a, Choice b, java.util.function.Function<Choice, Product> layer) {
@@ -279,45 +283,32 @@ final class Presentation {
             List<Reason> reasons,
             List<Judged> ranked,
             Judged judged,
-            java.util.function.Predicate<Choice> wanted,
-            Function<Judged, String> label) {
+            Predicate<Choice> wanted,
+            Function<Judged, String> label,
+            Integer step) {
         ranked.stream()
                 .filter(j -> wanted.test(j.choice()) && !sameSections(j, judged))
                 .findFirst()
                 .ifPresent(rival -> reasons.add(new Reason(
                         capital(label.apply(judged)) + ". " + capital(label.apply(rival)) + " instead: "
-                                + difference(judged.wash(), rival.wash()) + ".",
+                                + Difference.between(judged.wash(), rival.wash()) + ".",
                         Source.OURS,
-                        null)));
+                        step)));
     }
 
-    private static final String HARDLY = "hardly a difference";
+    /** Hands give the hair its shape in it, section by section or all over. */
+    private static boolean shapes(Step step) {
+        return step.isEachSection() || step.action() == Action.SCRUNCH;
+    }
 
-    /** The three largest changes in words, computed by running both. */
-    private static String difference(Wash from, Wash to) {
-        Scores a = OutcomeModel.scores(from);
-        Scores b = OutcomeModel.scores(to);
-        List<String> parts = new ArrayList<>();
-        List.of(ScoreName.values()).stream()
-                .filter(s -> s != ScoreName.CLUMPING && s != ScoreName.HOLD && s != ScoreName.WEIGHT)
-                .filter(s -> Math.abs(b.of(s) - a.of(s)) >= (s == ScoreName.SHRINKAGE ? 1 : .15))
-                .sorted(Comparator.comparingDouble(s -> -Math.abs(b.of(s) - a.of(s)) / s.most()))
-                .limit(3)
-                .forEach(s -> parts.add(String.format(
-                        Locale.ROOT,
-                        "%s %s%.1f%s",
-                        s == ScoreName.SHRINKAGE ? "shrinkage" : s.word(),
-                        b.of(s) < a.of(s) ? "−" : "+",
-                        Math.abs(b.of(s) - a.of(s)),
-                        s == ScoreName.SHRINKAGE ? "\u00a0%" : "")));
-        if (b.weight() > 5.5 && b.weight() > a.weight() + .3) {
-            parts.add("weighed down");
+    /** The first step of this kind, null for none. */
+    private static Integer step(Routine routine, Predicate<Step> wanted) {
+        for (int i = 0; i < routine.steps().size(); i++) {
+            if (wanted.test(routine.steps().get(i))) {
+                return i;
+            }
         }
-        double minutes = to.course().minutes() - from.course().minutes();
-        if (Math.abs(minutes) >= 5) {
-            parts.add((minutes > 0 ? "+" : "−") + Math.round(Math.abs(minutes)) + " min");
-        }
-        return parts.isEmpty() ? HARDLY : String.join(", ", parts);
+        return null;
     }
 
     private static String capital(String text) {

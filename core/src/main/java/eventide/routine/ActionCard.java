@@ -5,11 +5,12 @@ import java.util.List;
 import java.util.Set;
 
 /**
- * An action as something to pick: what it is called, where in the work it belongs, and which fields change what it does.
+ * An action as something to pick: what it is called and for, where in the work it belongs, and which fields change what it does.
  */
-public record ActionCard(Action action, Action.Phase phase, String label, Set<StepField> fields) {
+public record ActionCard(Action action, Action.Phase phase, String label, String purpose, Set<StepField> fields) {
     /** All of them, in the order of the work. */
     public static final List<ActionCard> ALL = Arrays.stream(Action.values())
-            .map(action -> new ActionCard(action, action.phase(), action.label(), action.meaningful()))
+            .map(action ->
+                    new ActionCard(action, action.phase(), action.label(), action.purpose(), action.meaningful()))
             .toList();
 }

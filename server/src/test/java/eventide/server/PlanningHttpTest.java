@@ -317,6 +317,7 @@ public class PlanningHttpTest {
             {"/api/routines/schools", ASKED + shelf, "/questions"},
             {"/api/routines/air", ASKED + shelf, "/otherwise"},
             {"/api/routines/compare", ASKED + ",\"one\":" + Bodies.ROUTINE + ",\"other\":" + Bodies.ROUTINE, "/moved"},
+            {"/api/routines/why", ASKED + ",\"step\":1,\"routine\":" + Bodies.ROUTINE, "/without"},
             {"/api/routines/text", ASKED + ",\"routine\":" + Bodies.ROUTINE, "/text"},
             {"/api/routines/refit", ASKED + shelf + ",\"routine\":" + Bodies.ROUTINE, "/changes"},
             {

@@ -6,6 +6,7 @@ import eventide.planner.Judgement;
 import eventide.planner.Planner;
 import eventide.planner.Query;
 import eventide.planner.SchoolsCompared;
+import eventide.planner.StepReason;
 import eventide.planner.Suggestions;
 import eventide.planner.TakeAlong;
 import eventide.product.Product;
@@ -59,6 +60,12 @@ class PlanningController {
     @PostMapping("/compare")
     Compared compare(@RequestBody Compared.Pairing pairing) {
         return Compared.of(pairing);
+    }
+
+    /** Why one step is there, and what leaving it out would change. */
+    @PostMapping("/why")
+    StepReason why(@RequestBody StepReason.OneStep question) {
+        return StepReason.of(question);
     }
 
     /** As plain text, for a message. */
