@@ -6,7 +6,12 @@ import {
   useSensors,
   type DragEndEvent,
 } from '@dnd-kit/core'
-import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable'
+import {
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable'
 import { memo, type KeyboardEvent } from 'react'
 import type { Amount, Judgement, Routine, Step } from '../../api/types'
 import { stepLine } from '../../api/words'
@@ -28,7 +33,7 @@ export const InOrder = memo(function InOrder(props: InOrderProps) {
   const { name, routine, judgement, selected, onSelect, onChange } = props
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   )
   const move = (from: number, to: number) => {
     if (to < 0 || to >= routine.steps.length) return

@@ -60,9 +60,38 @@ public final class Checker {
         List<Finding> found = plainly(wash);
         List<Finding> offered = new ArrayList<>();
         for (Finding finding : found) {
-            offered.add(finding.mend() == null || improves(wash, found, finding) ? finding : finding.withoutMend());
+            offered.add(finding.with(mend(wash, found, finding)));
         }
         return List.copyOf(offered);
+    }
+
+    /** Further mends that may be taken together with one, because it alone would leave something else amiss. */
+    private static final int MOST_TOGETHER = 2;
+
+    /** The finding's own mend, together with what that makes necessary; null where nothing would be better for it. */
+    private static Mend mend(Wash wash, List<Finding> found, Finding finding) {
+        Mend mend = finding.mend();
+        for (int further = 0; mend != null; further++) {
+            List<Finding> after = plainly(wash.with(mend.routine()));
+            if (improves(found, after, finding.rule())) {
+                return mend;
+            }
+            Mend taken = mend;
+            mend = further == MOST_TOGETHER
+                    ? null
+                    : after.stream()
+                            .filter(left -> left.mend() != null && isAmiss(left, found, finding.rule()))
+                            .findFirst()
+                            .map(left -> taken.then(left.mend()))
+                            .orElse(null);
+        }
+        return null;
+    }
+
+    /** Still of the rule that is to be mended, or said only since. */
+    private static boolean isAmiss(Finding left, List<Finding> before, String rule) {
+        return left.rule().equals(rule)
+                || left.severity() != Severity.NOTE && !loud(before).contains(loudness(left));
     }
 
     /** The findings without trying their mends. */
@@ -87,10 +116,9 @@ public final class Checker {
     }
 
     /** The finding is gone, or no more than a note, and no rule that was quiet warns instead. */
-    private static boolean improves(Wash wash, List<Finding> before, Finding finding) {
-        List<Finding> after = plainly(wash.with(finding.mend().routine()));
-        List<Finding> was = of(finding.rule(), before);
-        List<Finding> same = of(finding.rule(), after);
+    private static boolean improves(List<Finding> before, List<Finding> after, String rule) {
+        List<Finding> was = of(rule, before);
+        List<Finding> same = of(rule, after);
         boolean softer = loudCount(same) < loudCount(was);
         boolean fewer = loudCount(same) == loudCount(was) && same.size() < was.size();
         return (softer || fewer) && loud(before).containsAll(loud(after)) && loudCount(after) <= loudCount(before);
@@ -103,8 +131,12 @@ public final class Checker {
     private static Set<String> loud(List<Finding> findings) {
         return findings.stream()
                 .filter(f -> f.severity() != Severity.NOTE)
-                .map(f -> f.rule() + f.severity())
+                .map(Checker::loudness)
                 .collect(Collectors.toSet());
+    }
+
+    private static String loudness(Finding finding) {
+        return finding.rule() + finding.severity();
     }
 
     private static long loudCount(List<Finding> findings) {

@@ -1,6 +1,7 @@
 package eventide.check;
 
 import eventide.drying.Visit;
+import eventide.product.Product;
 import eventide.routine.Action;
 import eventide.routine.Limits;
 import eventide.routine.Routine;
@@ -97,6 +98,14 @@ final class EndsWet implements Rule {
                 : Step.of(Action.HOVER).untilDry(100.0).build();
         Routine routine = wash.routine();
         int at = dryer ? last.place().index() + 1 : routine.steps().size();
+        for (Visit visit : wash.course().visits()) {
+            Product worn = wash.productOf(visit.place());
+            boolean loaded = worn != null && (worn.role().holds() || worn.role().moisturises());
+            // What was wetted or put on since has to dry as well.
+            at = visit.step().action().wets() || loaded
+                    ? Math.max(at, visit.place().index() + 1)
+                    : at;
+        }
         return new Mend("Dry on to 100 %", routine.inserting(at, on));
     }
 }

@@ -31,8 +31,9 @@ public record Finding(
                 mend);
     }
 
-    public Finding withoutMend() {
-        return new Finding(rule, severity, step, inner, zone, message, why, source, citation, null);
+    /** With another mend, null for none. */
+    Finding with(Mend other) {
+        return new Finding(rule, severity, step, inner, zone, message, why, source, citation, other);
     }
 
     /** The same complaint at the same place, whatever its wording. */

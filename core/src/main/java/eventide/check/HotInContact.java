@@ -3,7 +3,9 @@ package eventide.check;
 import eventide.drying.Visit;
 import eventide.routine.Action;
 import eventide.routine.Heat;
+import eventide.routine.Routine;
 import eventide.routine.Step;
+import eventide.routine.StepPlace;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -29,17 +31,14 @@ final class HotInContact implements Rule {
         boolean cooled = false;
         for (Visit visit : wash.course().visits()) {
             Step step = visit.step();
-            boolean contact =
-                    step.action() == Action.CUP || step.action() == Action.HAMMOCK || step.action() == Action.STRETCH;
-            if (contact && step.heat() == Heat.HOT && found.isEmpty()) {
-                Step warm = step.but().heat(Heat.WARM).build();
+            if (isHotInContact(step) && found.isEmpty()) {
                 found.add(Finding.of(
                         this,
                         Severity.WARN,
                         visit.place(),
                         null,
                         "Hot air held against the hair: warm is enough.",
-                        new Mend("Warm instead", wash.routine().replacing(visit.place(), warm))));
+                        new Mend("Warm instead", warmed(wash))));
             }
             if (step.action().isDryer() && visit.minutes() > 0) {
                 boolean cool = step.heat() == Heat.COOL;
@@ -64,5 +63,23 @@ final class HotInContact implements Rule {
                             wash.routine().inserting(lastWarm.place().index() + 1, cool))));
         }
         return found;
+    }
+
+    private static boolean isHotInContact(Step step) {
+        boolean contact =
+                step.action() == Action.CUP || step.action() == Action.HAMMOCK || step.action() == Action.STRETCH;
+        return contact && step.heat() == Heat.HOT;
+    }
+
+    /** Wherever it is too hot: one round of several would leave the rest as it was. */
+    private static Routine warmed(Wash wash) {
+        Routine routine = wash.routine();
+        for (StepPlace place : wash.places()) {
+            Step step = routine.at(place);
+            if (isHotInContact(step)) {
+                routine = routine.replacing(place, step.but().heat(Heat.WARM).build());
+            }
+        }
+        return routine;
     }
 }

@@ -1,6 +1,16 @@
 package eventide.check;
 
 import eventide.routine.Routine;
+import java.util.Locale;
 
 /** A better routine, and the words on the button that takes it. */
-public record Mend(String label, Routine routine) {}
+public record Mend(String label, Routine routine) {
+    /** This one, and what it made necessary; the same done twice is said once. */
+    Mend then(Mend next) {
+        return label.equals(next.label) ? next : new Mend(label + ", then " + decapitalised(next.label), next.routine);
+    }
+
+    private static String decapitalised(String text) {
+        return text.substring(0, 1).toLowerCase(Locale.ROOT) + text.substring(1);
+    }
+}

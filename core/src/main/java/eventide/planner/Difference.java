@@ -1,6 +1,7 @@
 package eventide.planner;
 
 import eventide.check.Wash;
+import eventide.drying.Course;
 import eventide.outcome.OutcomeModel;
 import eventide.outcome.ScoreName;
 import eventide.outcome.Scores;
@@ -44,14 +45,19 @@ record Difference(List<String> parts) {
         if (b.weight() > HEAVY && b.weight() > a.weight() + 2 * UNNOTICED) {
             parts.add("weighed down");
         }
-        if (Worth.left(to.course()) - Worth.left(from.course()) >= UNNOTICED_WATER) {
-            parts.add("left " + Math.round(Worth.left(to.course())) + "\u00a0% wet");
+        if (left(to.course()) - left(from.course()) >= UNNOTICED_WATER) {
+            parts.add("left " + Math.round(left(to.course())) + "\u00a0% wet");
         }
         double minutes = to.course().minutes() - from.course().minutes();
         if (Math.abs(minutes) >= UNNOTICED_MINUTES) {
             parts.add((minutes > 0 ? "+" : "−") + Math.round(Math.abs(minutes)) + " min");
         }
         return new Difference(List.copyOf(parts));
+    }
+
+    /** Percent that its wettest part is left with, as a hand feels it. */
+    private static double left(Course course) {
+        return Math.max(course.endLengths(), course.endRoots());
     }
 
     /** Hardly any that would be noticed. */

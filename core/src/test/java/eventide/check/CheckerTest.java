@@ -19,6 +19,7 @@ import eventide.product.Role;
 import eventide.routine.Action;
 import eventide.routine.DetangleFrom;
 import eventide.routine.Goal;
+import eventide.routine.Heat;
 import eventide.routine.Part;
 import eventide.routine.Routine;
 import eventide.routine.Schools;
@@ -28,8 +29,10 @@ import eventide.routine.Technique;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -589,6 +592,52 @@ public class CheckerTest {
             }
         }
         assertTrue(mends > 50, "only " + mends + " mends were tried");
+    }
+
+    /** What one mend makes necessary is offered with it, two faults of one step together, and one fault wherever it is. */
+    @Test
+    public void aMendTakesAlongWhatItMakesNecessary() {
+        Product moist = Product.of("own cream", Role.CREAM, 1, 7, 50, 95);
+        Product strong = Product.of("own gel", Role.GEL, 8, 1, 60, 95);
+        Step hot = Step.of(Action.CUP).heat(Heat.HOT).untilDry(70.0).build();
+        Routine routine = Routine.of(List.of(
+                Step.of(Action.CLEANSE).build(),
+                Step.of(Action.DETANGLE).from(DetangleFrom.ROOTS).build(),
+                Step.of(Action.RINSE).build(),
+                Step.of(Action.SQUEEZE).toWetness(40.0).build(),
+                apply(moist).build(),
+                apply(strong).build(),
+                hot,
+                hot.but().untilDry(100.0).build()));
+        Wash wash = Wash.of(routine, Heads.curly(), GOAL, ROOM, null, null);
+        Map<String, String> offered = new TreeMap<>();
+        for (Finding finding : Checker.check(wash)) {
+            if (finding.severity() != Severity.NOTE) {
+                assertTrue(finding.mend() != null, finding.message() + " offers no mend");
+                offered.putIfAbsent(finding.rule(), finding.mend().label());
+            }
+        }
+        assertEquals(offered.get("T7"), "Start at the ends, then in conditioner");
+        assertEquals(offered.get("W1"), "Mist it to 77 % first, then hover until the cast sets");
+        assertEquals(offered.get("D4"), "Warm instead");
+    }
+
+    /** Of warnings on routines nobody would do, nearly every one can still be mended at a tap. */
+    @Test
+    public void nearlyEveryWarningCanBeMended() {
+        Random random = new Random(12);
+        int warned = 0;
+        int mended = 0;
+        for (int i = 0; i < 200; i++) {
+            Wash wash = Wash.of(Heads.randomRoutine(random), Heads.random(random), GOAL, ROOM, null, null);
+            for (Finding finding : Checker.check(wash)) {
+                if (finding.severity() == Severity.WARN) {
+                    warned++;
+                    mended += finding.mend() == null ? 0 : 1;
+                }
+            }
+        }
+        assertTrue(warned > 100 && mended >= .95 * warned, mended + " of " + warned + " warnings can be mended");
     }
 
     @Test
