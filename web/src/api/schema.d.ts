@@ -1409,6 +1409,7 @@ export interface components {
             one: components["schemas"]["Judgement"];
             other: components["schemas"]["Judgement"];
             otherwise: string[];
+            steps: components["schemas"]["Rewritten"][];
         };
         Comparison: {
             differences: components["schemas"]["Difference"][];
@@ -2073,6 +2074,10 @@ export interface components {
             limits?: components["schemas"]["Limits"];
             schools?: components["schemas"]["Schools"];
             shelf: components["schemas"]["Product"][];
+        };
+        Rewritten: {
+            now: string[];
+            was: string[];
         };
         Righted: {
             /** Format: date-time */

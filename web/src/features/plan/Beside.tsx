@@ -33,11 +33,10 @@ export function Beside({ name, compared, onTake, onLeave }: BesideProps) {
         <Waiting what="Running both" />
       ) : (
         <>
-          <p>
-            {compared.otherwise.length === 0
-              ? 'The same products, hands and drying.'
-              : `${capital(compared.otherwise.join('; '))}.`}
-          </p>
+          {compared.otherwise.length > 0 && <p>{capital(compared.otherwise.join('; '))}.</p>}
+          {compared.otherwise.length === 0 && compared.steps.length === 0 && (
+            <p>The same products, hands and drying.</p>
+          )}
           <p className="figures">
             {longer(compared.minutes, 'min')} · hands on {longer(compared.chairMinutes, 'min')}
             {compared.costCents !== 0 && ` · cost ${signed(compared.costCents / 100, 2)}`} · findings{' '}
@@ -71,6 +70,7 @@ export function Beside({ name, compared, onTake, onLeave }: BesideProps) {
             </tbody>
           </table>
           {compared.moved.length === 0 && <p>Nothing in the result moves by a tenth.</p>}
+          <Rewritten steps={compared.steps} />
         </>
       )}
       <div className="flex gap-2">
@@ -80,6 +80,34 @@ export function Beside({ name, compared, onTake, onLeave }: BesideProps) {
         <Button onClick={onLeave}>Leave it</Button>
       </div>
     </section>
+  )
+}
+
+/** The steps that stand otherwise, as they are and as they would be. */
+function Rewritten({ steps }: { steps: Compared['steps'] }) {
+  if (steps.length === 0) return null
+  return (
+    <>
+      <h3 className="label">Step by step</h3>
+      <ul aria-label="Step by step" className="grid gap-1">
+        {steps.map(({ was, now }, i) => (
+          <li key={i} className="border-line border-t border-dotted pt-1">
+            {was.map((line) => (
+              <p key={line} className="text-muted">
+                <span className="figures mr-1.5">−</span>
+                <s className="decoration-1">{line}</s>
+              </p>
+            ))}
+            {now.map((line) => (
+              <p key={line}>
+                <span className="figures mr-1.5">+</span>
+                {line}
+              </p>
+            ))}
+          </li>
+        ))}
+      </ul>
+    </>
   )
 }
 

@@ -1,5 +1,6 @@
 package eventide.planner;
 
+import com.github.difflib.DiffUtils;
 import eventide.air.Air;
 import eventide.hair.Hair;
 import eventide.hair.Zone;
@@ -17,6 +18,7 @@ import java.util.Map;
  * Two routines on one head laid over each other.
  *
  * @param otherwise what the other does differently, in words
+ * @param steps where the steps differ, line by line
  * @param moved what that is predicted to change overall, the largest first
  * @param movedByZone the same zone by zone; a zone where nothing changes is left out
  * @param minutes by how much longer the other takes, less than 0 for shorter
@@ -25,11 +27,15 @@ public record Compared(
         Judgement one,
         Judgement other,
         List<String> otherwise,
+        List<Rewritten> steps,
         List<OnThisHair.Moved> moved,
         Map<Zone, List<OnThisHair.Moved>> movedByZone,
         double minutes,
         double chairMinutes,
         double costCents) {
+    /** Lines of the one that stand otherwise in the other; either may be empty. */
+    public record Rewritten(List<String> was, List<String> now) {}
+
     /** Two routines and the head they are for. */
     public record Pairing(
             Hair hair, Goal goal, Air air, @Maybe Schools schools, @Maybe Limits limits, Routine one, Routine other) {
@@ -60,11 +66,20 @@ public record Compared(
                                 Suggestion.of("", List.of(), pairing.one(), one),
                                 Suggestion.of("", List.of(), pairing.other(), other))
                         .words(),
+                rewritten(pairing),
                 SchoolsCompared.moved(one.outcome().overall(), other.outcome().overall()),
                 byZone,
                 round(other.minutes() - one.minutes()),
                 round(other.chairMinutes() - one.chairMinutes()),
                 round(other.costCents() - one.costCents()));
+    }
+
+    private static List<Rewritten> rewritten(Pairing pairing) {
+        return DiffUtils.diff(StepWords.lines(pairing.one()), StepWords.lines(pairing.other())).getDeltas().stream()
+                .map(delta -> new Rewritten(
+                        List.copyOf(delta.getSource().getLines()),
+                        List.copyOf(delta.getTarget().getLines())))
+                .toList();
     }
 
     private static double round(double value) {

@@ -3,7 +3,6 @@ package eventide.planner;
 import eventide.check.Caution;
 import eventide.drying.StepTide;
 import eventide.drying.Wetness;
-import eventide.hair.Zone;
 import eventide.routine.Amount;
 import eventide.routine.NightCare;
 import eventide.routine.Routine;
@@ -29,11 +28,11 @@ public record TakeAlong(String text) {
         lines.add("");
         for (StepTide tide : judged.tide().steps()) {
             Step step = routine.steps().get(tide.index());
-            lines.add((tide.index() + 1) + ". " + said(step) + dose(judged, tide.index(), -1) + wet(tide, step)
-                    + took(tide));
+            lines.add((tide.index() + 1) + ". " + StepWords.said(step) + dose(judged, tide.index(), -1)
+                    + wet(tide, step) + took(tide));
             if (step.isEachSection()) {
                 for (int j = 0; j < step.steps().size(); j++) {
-                    lines.add("   – " + said(step.steps().get(j)) + dose(judged, tide.index(), j));
+                    lines.add("   – " + StepWords.said(step.steps().get(j)) + dose(judged, tide.index(), j));
                 }
             }
             for (Caution caution : judged.cautions()) {
@@ -88,50 +87,6 @@ public record TakeAlong(String text) {
     private static String dose(Amount amount) {
         return ": " + amount.dose()
                 + (amount.perSection().equals(amount.dose()) ? "" : " (" + amount.perSection() + " a section)");
-    }
-
-    /** The step in one line. */
-    static String said(Step step) {
-        StringBuilder said = new StringBuilder(capital(step.action().label()));
-        if (step.product() != null) {
-            said.append(' ').append(step.product().name());
-        } else if (step.mix() != null) {
-            said.append(' ')
-                    .append(step.mix().stream()
-                            .map(part -> Math.round(part.share() * 100) + " % "
-                                    + part.product().name())
-                            .collect(Collectors.joining(" and ")));
-        }
-        add(said, step.technique());
-        if (step.sections() != null && step.sections() > 1) {
-            said.append(", ").append(step.sections()).append(" sections");
-        }
-        if (step.zones() != null) {
-            said.append(", ").append(step.zones().stream().map(Zone::label).collect(Collectors.joining(" and ")));
-        }
-        add(said, step.half() == null ? null : step.half().name() + " half");
-        add(said, step.brushDirection());
-        if (step.count() != null) {
-            said.append(", ").append(step.count()).append(" times");
-        }
-        add(said, step.heat());
-        if (step.toWetness() != null) {
-            said.append(String.format(Locale.ROOT, ", to %.0f %% wet", step.toWetness()));
-        }
-        if (step.untilDry() != null) {
-            said.append(String.format(Locale.ROOT, ", until %.0f %% dry", step.untilDry()));
-        }
-        return said.toString();
-    }
-
-    private static void add(StringBuilder said, Object word) {
-        if (word != null) {
-            said.append(", ").append(word.toString().toLowerCase(Locale.ROOT).replace('_', ' '));
-        }
-    }
-
-    private static String capital(String text) {
-        return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
     }
 
     private static String minutes(double minutes) {

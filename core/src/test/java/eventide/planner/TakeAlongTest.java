@@ -9,12 +9,18 @@ import eventide.air.Air;
 import eventide.hair.Zone;
 import eventide.routine.Action;
 import eventide.routine.ActionCard;
+import eventide.routine.DetangleFrom;
 import eventide.routine.Goal;
+import eventide.routine.Half;
 import eventide.routine.Heat;
 import eventide.routine.NightCare;
+import eventide.routine.Part;
+import eventide.routine.Position;
+import eventide.routine.RinseWater;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.Technique;
+import eventide.routine.Tool;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
@@ -39,13 +45,29 @@ public class TakeAlongTest {
                 "Apply gel, praying hands, 4 sections"
             },
             {Step.of(Action.SQUEEZE).toWetness(80.0).build(), "Squeeze out water, to 80 % wet"},
+            {
+                Step.of(Action.DETANGLE)
+                        .from(DetangleFrom.ENDS)
+                        .tool(Tool.FINGERS)
+                        .build(),
+                "Detangle, from the ends, fingers"
+            },
+            {
+                Step.of(Action.HOVER)
+                        .parts(Set.of(Part.ROOTS, Part.SCALP))
+                        .position(List.of(Position.UPSIDE_DOWN, Position.SIDE))
+                        .tension(true)
+                        .build(),
+                "Hover-diffuse, roots and scalp, side and upside down, under gentle tension"
+            },
+            {Step.of(Action.RINSE).water(RinseWater.COOL).half(Half.LEFT).build(), "Rinse, left half, cool water"},
             {Step.of(Action.SCRUNCH).count(3).zones(Set.of(Zone.CROWN)).build(), "Scrunch, crown, 3 times"},
         };
     }
 
     @Test(dataProvider = "steps")
     public void aStepIsSaidAsAStylistWould(Step step, String said) {
-        assertEquals(TakeAlong.said(step), said);
+        assertEquals(StepWords.said(step), said);
     }
 
     @Test
@@ -91,9 +113,39 @@ public class TakeAlongTest {
                     Compared.of(new Compared.Pairing(Heads.random(random), GOAL, MILD, null, null, routine, routine));
             assertTrue(same.moved().isEmpty()
                     && same.movedByZone().isEmpty()
-                    && same.otherwise().isEmpty());
+                    && same.otherwise().isEmpty()
+                    && same.steps().isEmpty());
             assertEquals(same.minutes(), 0.0);
         }
+    }
+
+    @DataProvider
+    public Object[][] rewritten() {
+        Routine grouped = DIFFUSED.inserting(
+                2,
+                Step.of(Action.EACH_SECTION)
+                        .sections(4)
+                        .steps(List.of(Step.of(Action.SMOOTH).minutes(1.0).build()))
+                        .build());
+        return new Object[][] {
+            {DIFFUSED.without(4), "Break the cast → "},
+            {DIFFUSED.replacing(0, Step.of(Action.RINSE).minutes(3.0).build()), "Rinse → Rinse, 3 min"},
+            {
+                DIFFUSED.replacing(
+                        1, DIFFUSED.steps().get(1).but().amountMl(4.0).build()),
+                "Apply gel, glaze → Apply gel, glaze, 4.0 ml"
+            },
+            {grouped, " → Section by section, 4 sections + on each section: Smooth, 1 min"},
+        };
+    }
+
+    @Test(dataProvider = "rewritten")
+    public void stepsThatStandOtherwiseAreSetSideBySide(Routine other, String told) {
+        Compared compared = Compared.of(new Compared.Pairing(Heads.curly(), GOAL, MILD, null, null, DIFFUSED, other));
+        List<String> said = compared.steps().stream()
+                .map(step -> String.join(" + ", step.was()) + " → " + String.join(" + ", step.now()))
+                .toList();
+        assertEquals(String.join("; ", said), told);
     }
 
     @Test
