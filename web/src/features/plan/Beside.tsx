@@ -29,6 +29,12 @@ export function Beside({ name, compared, onTake, onLeave }: BesideProps) {
           Laid over it: <b className="font-semibold">{name}</b>
         </span>
       </p>
+      <div className="flex gap-2">
+        <Button main onClick={onTake}>
+          Take it
+        </Button>
+        <Button onClick={onLeave}>Leave it</Button>
+      </div>
       {compared === undefined ? (
         <Waiting what="Running both" />
       ) : (
@@ -42,43 +48,39 @@ export function Beside({ name, compared, onTake, onLeave }: BesideProps) {
             {compared.costCents !== 0 && ` · cost ${signed(compared.costCents / 100, 2)}`} · findings{' '}
             {compared.one.findings.length} → {compared.other.findings.length}
           </p>
-          <table className="figures w-full text-[0.95rem]">
-            <caption className="sr-only">What it moves, overall and by zone</caption>
-            <thead>
-              <tr className="text-muted text-left">
-                <th className="font-semibold">overall</th>
-                <th />
-                {ZONES.map((zone) => (
-                  <th key={zone} className="text-right font-semibold">
-                    {ZONE_LABEL[zone]}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {compared.moved.map(({ score, by }) => (
-                <tr key={score} className="border-line border-t border-dotted">
-                  <td>{SCORE_LABEL[score]}</td>
-                  <td className="pr-2 text-right">{signed(by, 1)}</td>
+          {compared.moved.length > 0 && (
+            <table className="figures w-full text-[0.95rem]">
+              <caption className="sr-only">What it moves, overall and by zone</caption>
+              <thead>
+                <tr className="text-muted text-left">
+                  <th className="font-semibold">overall</th>
+                  <th />
                   {ZONES.map((zone) => (
-                    <td key={zone} className="text-muted text-right">
-                      {zoneMove(compared, zone, score)}
-                    </td>
+                    <th key={zone} className="text-right font-semibold">
+                      {ZONE_LABEL[zone]}
+                    </th>
                   ))}
                 </tr>
-              ))}
-            </tbody>
-          </table>
+              </thead>
+              <tbody>
+                {compared.moved.map(({ score, by }) => (
+                  <tr key={score} className="border-line border-t border-dotted">
+                    <td>{SCORE_LABEL[score]}</td>
+                    <td className="pr-2 text-right">{signed(by, 1)}</td>
+                    {ZONES.map((zone) => (
+                      <td key={zone} className="text-muted text-right">
+                        {zoneMove(compared, zone, score)}
+                      </td>
+                    ))}
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          )}
           {compared.moved.length === 0 && <p>Nothing in the result moves by a tenth.</p>}
           <Rewritten steps={compared.steps} />
         </>
       )}
-      <div className="flex gap-2">
-        <Button main onClick={onTake}>
-          Take it
-        </Button>
-        <Button onClick={onLeave}>Leave it</Button>
-      </div>
     </section>
   )
 }

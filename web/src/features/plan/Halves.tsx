@@ -9,20 +9,27 @@ import { Select } from '../../ui/Select'
 type HalvesProps = {
   routine: Routine
   index: number
+  /** Which of the steps inside it, where it is a group; absent for the step itself. */
+  inner: number | undefined
   shelf: readonly Product[]
   onTake: (routine: Routine) => void
   onLeave: () => void
 }
 
 /** One head split for a trial: what it will tell, and what it will not. */
-export function Halves({ routine, index, shelf, onTake, onLeave }: HalvesProps) {
-  const own = routine.steps[index]?.product
+export function Halves({ routine, index, inner, shelf, onTake, onLeave }: HalvesProps) {
+  const step = routine.steps[index]
+  const own = (inner === undefined ? step : step?.steps?.[inner])?.product
   const others = shelf.filter((p) => p.role === own?.role && p.name !== own.name)
   const [name, setName] = useState(others[0]?.name ?? '')
   const other = others.find((p) => p.name === name)
   const split = useMutation({
     mutationFn: (product: Product) =>
-      answered(api.POST('/api/routines/halves', { body: { routine, step: index, product } })),
+      answered(
+        api.POST('/api/routines/halves', {
+          body: { routine, step: index, ...(inner === undefined ? {} : { inner }), product },
+        }),
+      ),
   })
   if (other === undefined)
     return (

@@ -81,7 +81,7 @@ function Water({ client, plan, open }: { client: Client; plan: Plan; open: NonNu
   const queries = useQueryClient()
   const [selected, setSelected] = useState<number | undefined>(undefined)
   const [other, setOther] = useState<Other | undefined>(undefined)
-  const [trial, setTrial] = useState<number | undefined>(undefined)
+  const [trial, setTrial] = useState<{ index: number; inner: number | undefined } | undefined>(undefined)
   const [tab, setTab] = useState('water')
   const compared = useQuery(compareQuery(setting, routine, other?.routine)).data
   const beside = other === undefined ? undefined : compared
@@ -148,7 +148,7 @@ function Water({ client, plan, open }: { client: Client; plan: Plan; open: NonNu
             tab={tab}
             onTab={setTab}
             inHand={inHand()}
-            about={other?.name ?? (trial ?? selected)?.toString()}
+            about={other?.name ?? (trial?.index ?? selected)?.toString()}
             tabs={[
               {
                 value: 'water',
@@ -250,7 +250,8 @@ function Water({ client, plan, open }: { client: Client; plan: Plan; open: NonNu
       return (
         <Halves
           routine={routine}
-          index={trial}
+          index={trial.index}
+          inner={trial.inner}
           shelf={shelf}
           onTake={change}
           onLeave={() => setTrial(undefined)}
@@ -269,7 +270,7 @@ function Water({ client, plan, open }: { client: Client; plan: Plan; open: NonNu
         onChange={change}
         onSelect={select}
         onPreview={lay}
-        onHalves={setTrial}
+        onHalves={(index, inner) => setTrial({ index, inner })}
       />
     )
   }

@@ -20,7 +20,8 @@ type StepPanelProps = {
   onChange: (routine: Routine) => void
   onSelect: (index: number | undefined) => void
   onPreview: (name: string, routine: Routine) => void
-  onHalves: (index: number) => void
+  /** A product tried against another on one half of the head. */
+  onHalves: (index: number, inner?: number) => void
 }
 
 /** One step in hand: what is said of it, why it is as it is, and everything about it that can be changed. */
@@ -31,6 +32,8 @@ export function StepPanel(props: StepPanelProps) {
   const card = cards.find((c) => c.action === step.action)
   const reasons = why.filter((reason) => reason.step === index)
   const cautions = judgement.cautions.filter((caution) => caution.step === index)
+  // In a group it is its styler that is tried.
+  const held = step.steps?.findIndex((own) => own.product !== undefined && own.half === undefined) ?? -1
   const move = (to: number) => {
     onChange(movedStep(routine, index, to))
     onSelect(to)
@@ -98,8 +101,10 @@ export function StepPanel(props: StepPanelProps) {
         ) : (
           <Button onClick={() => onChange(ungrouped(routine, index))}>Whole head, one after the other</Button>
         )}
-        {step.product !== undefined && step.half === undefined && (
-          <Button onClick={() => onHalves(index)}>Try another on one half</Button>
+        {(step.product !== undefined || held >= 0) && step.half === undefined && (
+          <Button onClick={() => onHalves(index, held < 0 ? undefined : held)}>
+            Try another on one half
+          </Button>
         )}
       </div>
     </section>
@@ -116,6 +121,7 @@ function Inner({
   judgement,
   shelf,
   onChange,
+  onHalves,
 }: StepPanelProps & { steps: Step[] }) {
   const [open, setOpen] = useState<number | undefined>(undefined)
   const cards = useQuery(actionsQuery).data ?? []
@@ -148,13 +154,16 @@ function Inner({
                   at={undefined}
                   onChange={(to) => put(steps.map((s, k) => (k === i ? to : s)))}
                 />
-                <span className="flex gap-1.5">
+                <span className="flex flex-wrap gap-1.5">
                   <Button disabled={i === 0} onClick={() => put(swapped(steps, i, i - 1))}>
                     Earlier
                   </Button>
                   <Button disabled={i === steps.length - 1} onClick={() => put(swapped(steps, i, i + 1))}>
                     Later
                   </Button>
+                  {own.product !== undefined && own.half === undefined && (
+                    <Button onClick={() => onHalves(index, i)}>Try another on one half</Button>
+                  )}
                   <Button disabled={steps.length === 1} onClick={() => put(steps.filter((_, k) => k !== i))}>
                     Leave out
                   </Button>

@@ -278,6 +278,28 @@ public class PlanTest extends InTheDemoSalon {
         context.close();
     }
 
+    /** Section by section it is the styler in the group that is tried, on half of each section. */
+    @Test
+    public void aGroupIsSplitByItsStyler() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = plan(context, 2);
+        tab(page, "Take along").click();
+        bring(
+                page,
+                """
+                {"formatVersion":1,"steps":[{"action":"RINSE"},{"action":"EACH_SECTION","sections":4,"steps":[{"action":"APPLY",
+                  "product":{"name":"Harbour milk leave-in","role":"LEAVE_IN","hold":1,"richness":5,"windowLow":45,"windowHigh":92}},
+                  {"action":"SMOOTH"}]},{"action":"AIR","untilDry":100}]}""");
+        step(page, "Section by section, 4: Harbour milk leave-in, smooth").click();
+        button(page, "Try another on one half").click();
+        page.getByLabel("Right half").selectOption("Skerry light leave-in");
+        button(page, "What would it tell?").click();
+        button(page, "Split the head").click();
+        assertThat(step(page, "Harbour milk leave-in, skerry light leave-in, smooth"))
+                .isVisible();
+        context.close();
+    }
+
     @Test
     public void aTemplateIsKeptAndFittedToAnotherHeadOnAPhone() {
         BrowserContext context = browsing.phone();

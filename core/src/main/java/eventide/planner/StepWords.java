@@ -1,6 +1,7 @@
 package eventide.planner;
 
 import eventide.hair.Zone;
+import eventide.routine.Action;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import java.util.ArrayList;
@@ -42,10 +43,11 @@ final class StepWords {
     /** What is done, with what and how; without how long. */
     static String said(Step step) {
         StringBuilder said = new StringBuilder(capital(step.action().label()));
+        String joint = step.action() == Action.APPLY ? " " : " with ";
         if (step.product() != null) {
-            said.append(' ').append(step.product().name());
+            said.append(joint).append(step.product().name());
         } else if (step.mix() != null) {
-            said.append(' ')
+            said.append(joint)
                     .append(step.mix().stream()
                             .map(part -> Math.round(part.share() * 100) + " % "
                                     + part.product().name())

@@ -44,6 +44,7 @@ public class TakeAlongTest {
                         .build(),
                 "Apply gel, praying hands, 4 sections"
             },
+            {Step.of(Action.DETANGLE).product(Heads.LEAVE_IN).build(), "Detangle with leave-in"},
             {Step.of(Action.SQUEEZE).toWetness(80.0).build(), "Squeeze out water, to 80 % wet"},
             {
                 Step.of(Action.DETANGLE)
