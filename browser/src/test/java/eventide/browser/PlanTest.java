@@ -290,12 +290,12 @@ public class PlanTest extends InTheDemoSalon {
                 {"formatVersion":1,"steps":[{"action":"RINSE"},{"action":"EACH_SECTION","sections":4,"steps":[{"action":"APPLY",
                   "product":{"name":"Harbour milk leave-in","role":"LEAVE_IN","hold":1,"richness":5,"windowLow":45,"windowHigh":92}},
                   {"action":"SMOOTH"}]},{"action":"AIR","untilDry":100}]}""");
-        step(page, "Section by section, 4: Harbour milk leave-in, smooth").click();
+        step(page, "Section by section, 4: Harbour milk leave-in, Smooth").click();
         button(page, "Try another on one half").click();
         page.getByLabel("Right half").selectOption("Skerry light leave-in");
         button(page, "What would it tell?").click();
         button(page, "Split the head").click();
-        assertThat(step(page, "Harbour milk leave-in, skerry light leave-in, smooth"))
+        assertThat(step(page, "Section by section, 4: Harbour milk leave-in, Skerry light leave-in, Smooth"))
                 .isVisible();
         context.close();
     }
