@@ -30,7 +30,11 @@ final class StepWords {
     private static String whole(Step step) {
         return said(step)
                 + (step.amountMl() == null ? "" : String.format(Locale.ROOT, ", %.1f ml", step.amountMl()))
-                + (step.minutes() == null ? "" : String.format(Locale.ROOT, ", %.0f min", step.minutes()));
+                + (step.minutes() == null ? "" : ", " + lasting(step.minutes()));
+    }
+
+    private static String lasting(double minutes) {
+        return minutes < 1 ? Math.round(60 * minutes) + " s" : String.format(Locale.ROOT, "%.0f min", minutes);
     }
 
     private static String listed(Collection<? extends Enum<?>> words) {

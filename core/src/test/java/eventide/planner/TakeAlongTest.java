@@ -126,7 +126,9 @@ public class TakeAlongTest {
                 2,
                 Step.of(Action.EACH_SECTION)
                         .sections(4)
-                        .steps(List.of(Step.of(Action.SMOOTH).minutes(1.0).build()))
+                        .steps(List.of(
+                                Step.of(Action.MIST).minutes(.25).build(),
+                                Step.of(Action.SMOOTH).minutes(1.0).build()))
                         .build());
         return new Object[][] {
             {DIFFUSED.without(4), "Break the cast → "},
@@ -136,7 +138,8 @@ public class TakeAlongTest {
                         1, DIFFUSED.steps().get(1).but().amountMl(4.0).build()),
                 "Apply gel, glaze → Apply gel, glaze, 4.0 ml"
             },
-            {grouped, " → Section by section, 4 sections + on each section: Smooth, 1 min"},
+            {grouped, " → Section by section, 4 sections + on each section: Mist, 15 s + on each section: Smooth, 1 min"
+            },
         };
     }
 
