@@ -114,7 +114,7 @@ final class Flow {
             if (cell.film > 0) {
                 return Double.POSITIVE_INFINITY; // droplets leave at a pace of their own
             }
-            double roots = rootsRates[i] * (byHand ? Math.max(TURNED, 1) : 1);
+            double roots = rootsRates[i] * (byHand ? TURNED : 1);
             grams += cell.gramsPerPercent * (cell.rootShare * roots + (1 - cell.rootShare) * lengthsRates[i]);
         }
         return grams;

@@ -1,6 +1,5 @@
 package eventide.planner;
 
-import com.github.difflib.DiffUtils;
 import eventide.air.Air;
 import eventide.hair.Hair;
 import eventide.hair.Zone;
@@ -33,9 +32,6 @@ public record Compared(
         double minutes,
         double chairMinutes,
         double costCents) {
-    /** Lines of the one that stand otherwise in the other; either may be empty. */
-    public record Rewritten(List<String> was, List<String> now) {}
-
     /** Two routines and the head they are for. */
     public record Pairing(
             Hair hair, Goal goal, Air air, @Maybe Schools schools, @Maybe Limits limits, Routine one, Routine other) {
@@ -66,20 +62,12 @@ public record Compared(
                                 Suggestion.of("", List.of(), pairing.one(), one),
                                 Suggestion.of("", List.of(), pairing.other(), other))
                         .words(),
-                rewritten(pairing),
+                Rewritten.between(StepWords.lines(pairing.one()), StepWords.lines(pairing.other())),
                 SchoolsCompared.moved(one.outcome().overall(), other.outcome().overall()),
                 byZone,
                 round(other.minutes() - one.minutes()),
                 round(other.chairMinutes() - one.chairMinutes()),
                 round(other.costCents() - one.costCents()));
-    }
-
-    private static List<Rewritten> rewritten(Pairing pairing) {
-        return DiffUtils.diff(StepWords.lines(pairing.one()), StepWords.lines(pairing.other())).getDeltas().stream()
-                .map(delta -> new Rewritten(
-                        List.copyOf(delta.getSource().getLines()),
-                        List.copyOf(delta.getTarget().getLines())))
-                .toList();
     }
 
     private static double round(double value) {
