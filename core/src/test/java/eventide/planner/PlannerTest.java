@@ -112,7 +112,7 @@ public class PlannerTest {
     public void amountsAreSaidToTheTenthOfAMillilitre() {
         java.util.Random random = new java.util.Random(17);
         int said = 0;
-        for (int i = 0; i < 12; i++) {
+        for (int i = 0; i < 7; i++) {
             Query query = RandomShelf.query(random, RandomShelf.of(random, 3), null);
             for (Suggestion plan : Planner.suggest(query).suggestions()) {
                 for (StepPlace place : plan.routine().places()) {
@@ -232,7 +232,7 @@ public class PlannerTest {
     public void noSuggestionBreaksALimitOrStops() {
         Random random = new Random(31);
         int planned = 0;
-        for (int i = 0; i < 25; i++) {
+        for (int i = 0; i < 15; i++) {
             Hair hair = Heads.random(random);
             Limits limits = new Limits(
                     60.0 + random.nextInt(200),
