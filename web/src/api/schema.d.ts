@@ -1163,6 +1163,7 @@ export interface components {
         AirCompared: {
             moved: components["schemas"]["Moved"][];
             otherwise: string[];
+            words: string;
         };
         AirReading: {
             /** @enum {string} */

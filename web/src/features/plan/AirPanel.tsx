@@ -25,6 +25,11 @@ export function AirPanel({ air, typed, setting, shelf, onTyped, onInstruments }:
     <div className="grid gap-3">
       {room !== undefined && <Reading title="Room" reading={room} />}
       {outside !== undefined && <Reading title="Outside" reading={outside} />}
+      {typed && changes !== undefined && (
+        <p aria-live="polite">
+          <b className="font-semibold">Typed in</b> {changes.words}.
+        </p>
+      )}
       {changes !== undefined && (
         <p>
           {changes.otherwise.length === 0

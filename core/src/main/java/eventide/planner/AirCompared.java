@@ -1,15 +1,18 @@
 package eventide.planner;
 
 import eventide.air.Air;
+import eventide.air.DewPointBand;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * What today's air makes the plan do: the same head planned in easy air.
  *
+ * @param words what the air the hair is to stand feels like, and what that asks for
  * @param otherwise what would be done in easy air instead, in words; empty where the air changes nothing
  * @param moved what today's air does to the result all the same, the largest first
  */
-public record AirCompared(List<String> otherwise, List<OnThisHair.Moved> moved) {
+public record AirCompared(String words, List<String> otherwise, List<OnThisHair.Moved> moved) {
     /** A mild room and nothing else to wear it in: dew point 12 °C [OURS, the middle of the easy band]. */
     private static final Air EASY = Air.of(22, 52);
 
@@ -17,10 +20,17 @@ public record AirCompared(List<String> otherwise, List<OnThisHair.Moved> moved) 
         Suggestion today = Planner.best(query);
         Suggestion easy = Planner.best(query.in(EASY));
         if (today == null || easy == null) {
-            return new AirCompared(List.of(), List.of());
+            return new AirCompared(words(query.air()), List.of(), List.of());
         }
         return new AirCompared(
+                words(query.air()),
                 RoutineDifference.between(today, easy).words(),
                 SchoolsCompared.moved(easy.outcome().overall(), today.outcome().overall()));
+    }
+
+    private static String words(Air air) {
+        double dew = air.wornDewPointC();
+        DewPointBand band = DewPointBand.of(dew);
+        return String.format(Locale.ROOT, "dew point %.0f °C, %s: %s", dew, band.label(), band.advice());
     }
 }

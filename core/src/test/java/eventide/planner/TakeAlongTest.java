@@ -217,8 +217,10 @@ public class TakeAlongTest {
                 java.util.List.of(Heads.LEAVE_IN, Heads.CREAM, Heads.GEL, Heads.SOFT_GEL);
         AirCompared easy = AirCompared.of(new Query(Heads.curly(), GOAL, MILD, null, null, shelf));
         assertTrue(easy.otherwise().isEmpty() && easy.moved().isEmpty());
+        assertEquals(easy.words(), "dew point 12 °C, easy: nothing special to guard against");
         AirCompared damp = AirCompared.of(new Query(Heads.curly(), GOAL, Air.of(27, 85), null, null, shelf));
         assertTrue(!damp.moved().isEmpty(), damp.toString());
+        assertTrue(damp.words().startsWith("dew point 24 °C, very humid: film formers"), damp.words());
     }
 
     @Test
