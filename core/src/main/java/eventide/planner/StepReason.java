@@ -77,6 +77,7 @@ public record StepReason(String purpose, Source source, String without, List<Rai
                 raised(with, without));
     }
 
+    /** [CP] */
     private static final String COOLED = "A minute or two of cool air sets the shape.";
 
     /** Of a styler what it does, of anything else what hands do. */
