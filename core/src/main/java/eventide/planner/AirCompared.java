@@ -29,7 +29,7 @@ public record AirCompared(String words, List<String> otherwise, List<OnThisHair.
     }
 
     private static String words(Air air) {
-        double dew = air.wornDewPointC();
+        double dew = Math.round(air.wornDewPointC()); // the band that belongs to the figure that is said
         DewPointBand band = DewPointBand.of(dew);
         return String.format(Locale.ROOT, "dew point %.0f °C, %s: %s", dew, band.label(), band.advice());
     }
