@@ -48,14 +48,14 @@ public final class Wash {
     private final int lastRinse;
     private final List<StepPlace> places;
 
-    private Wash(Routine routine, Hair hair, Goal goal, Air air, Schools schools, Limits limits) {
+    private Wash(Routine routine, Hair hair, Goal goal, Air air, Schools schools, Limits limits, Course course) {
         this.routine = routine;
         this.hair = hair;
         this.goal = goal;
         this.air = air;
         this.schools = schools == null ? Schools.DEFAULT : schools;
         this.limits = limits;
-        this.course = TideModel.run(routine, hair, air);
+        this.course = course;
         this.amounts = Amounts.of(routine, hair);
         this.lastRinse = routine.lastRinse();
         this.places = List.copyOf(routine.places());
@@ -79,7 +79,17 @@ public final class Wash {
 
     /** Runs the water model; schools and limits may be null. */
     public static Wash of(Routine routine, Hair hair, Goal goal, Air air, Schools schools, Limits limits) {
-        return new Wash(routine, hair, goal, air, schools, limits);
+        return new Wash(routine, hair, goal, air, schools, limits, TideModel.run(routine, hair, air));
+    }
+
+    /**
+     * As {@link #of(Routine, Hair, Goal, Air, Schools, Limits)} where the course is known.
+     *
+     * @param course of this routine over this head in this air
+     */
+    public static Wash of(
+            Routine routine, Hair hair, Goal goal, Air air, Schools schools, Limits limits, Course course) {
+        return new Wash(routine, hair, goal, air, schools, limits, course);
     }
 
     private Wash(Wash like, Routine routine) {
@@ -107,7 +117,7 @@ public final class Wash {
 
     /** The same head, air and wishes with another routine. */
     public Wash with(Routine other) {
-        return new Wash(other, hair, goal, air, schools, limits);
+        return of(other, hair, goal, air, schools, limits);
     }
 
     private static <T> List<T> within(List<T> all, Predicate<T> wanted) {

@@ -3,6 +3,7 @@ package eventide.drying;
 import static eventide.drying.TideRecorder.round;
 
 import eventide.hair.Zone;
+import eventide.routine.Routine;
 import eventide.routine.StepPlace;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -37,6 +38,22 @@ public final class Course {
     void add(Visit visit) {
         visits.add(visit);
         byPlace.computeIfAbsent(visit.place(), place -> new ArrayList<>()).add(visit);
+    }
+
+    /** The same course under another routine of the same steps: only what they put on is another. */
+    public Course of(Routine routine) {
+        Course other = new Course(cells);
+        for (Visit visit : visits) {
+            other.add(new Visit(visit, other, routine.at(visit.place())));
+        }
+        other.tide = tide;
+        other.lengthsAtEnd = lengthsAtEnd;
+        other.lengthsNow = lengthsNow;
+        other.rootsNow = rootsNow;
+        other.endLengths = endLengths;
+        other.endRoots = endRoots;
+        other.chairMinutes = chairMinutes;
+        return other;
     }
 
     void finish(Tide drawn, double handsOnMinutes) {

@@ -50,6 +50,12 @@ public final class Visit {
         this.roots = roots;
     }
 
+    /** The same turn in a course of another routine. */
+    Visit(Visit like, Course course, Step step) {
+        this(course, like.place, step, like.section, like.startMinute, like.cells, like.lengths, like.roots);
+        endMinute = like.endMinute;
+    }
+
     void endAt(double minute) {
         endMinute = minute;
     }

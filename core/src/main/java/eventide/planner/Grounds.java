@@ -8,8 +8,8 @@ import eventide.check.Lifting;
 import eventide.check.Severity;
 import eventide.check.Wash;
 import eventide.drying.Course;
+import eventide.drying.Courses;
 import eventide.drying.StepDuration;
-import eventide.drying.TideModel;
 import eventide.hair.Hair;
 import eventide.outcome.Prospect;
 import eventide.planner.Search.Frame;
@@ -82,6 +82,7 @@ final class Grounds {
 
     private final Query query;
     private final Composer composer;
+    private final Courses courses;
     private final Details details;
     private final List<Frame> frames;
     private final Water least;
@@ -92,16 +93,18 @@ final class Grounds {
 
     /**
      * @param details the smaller things, as every plan here has them; amounts take no time and are left open
+     * @param courses over this head in this air
      */
-    Grounds(Query asked, List<Product> allowed, Details details, List<Frame> frames) {
+    Grounds(Query asked, List<Product> allowed, Details details, List<Frame> frames, Courses courses) {
         // At its quickest: a school that soaks the hair first only makes it slower.
         this.query = asked.under(asked.schoolsOrDefault().with("gelOn", null));
         this.composer = new Composer(query, allowed);
+        this.courses = courses;
         this.details = details;
         this.frames = frames;
         this.least = new Slots(asked, allowed, details).leastWater();
         this.guardable = allowed.stream().anyMatch(Product::guardsHeat);
-        this.leftWet = new LeftWet(query, composer, details);
+        this.leftWet = new LeftWet(query, composer, details, courses);
         this.furtherCosts = added(query.hair());
         Choice bare =
                 standing(new GroundKey(frames.get(0).with(Choice.Sections.USUAL), Kind.NOTHING, false, least, null));
@@ -252,7 +255,14 @@ final class Grounds {
     private Run run(GroundKey key) {
         Choice choice = standing(key);
         Routine routine = composer.sparing(key.water()).compose(choice);
-        Wash wash = Wash.of(routine, query.hair(), query.goal(), query.air(), query.schools(), query.limits());
+        Wash wash = Wash.of(
+                routine,
+                query.hair(),
+                query.goal(),
+                query.air(),
+                query.schools(),
+                query.limits(),
+                courses.over(routine).of(routine));
         Predicate<Layer> open = layer -> layer.product().name().equals(StandIn.NAME);
         int layers = (int) wash.layers().stream().filter(open.negate()).count();
         LeastMinutes least = LeastMinutes.of(key.frame().drying());
@@ -302,7 +312,7 @@ final class Grounds {
 
     private Time soaked(GroundKey key) {
         Routine routine = composer.sparing(key.water()).compose(standing(key));
-        Course course = TideModel.run(routine, query.hair(), query.air());
+        Course course = courses.over(routine);
         return new Time(course.chairMinutes(), course.minutes() - course.chairMinutes());
     }
 

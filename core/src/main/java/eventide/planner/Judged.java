@@ -1,24 +1,27 @@
 package eventide.planner;
 
 import eventide.check.Wash;
-import eventide.outcome.OutcomeModel;
 import eventide.routine.Routine;
+import java.util.function.Supplier;
 
 /** A choice written out, run through the water and weighed. */
 final class Judged {
     private final Choice choice;
-    private final Wash wash;
+    private final Supplier<Wash> washed;
     private final String limit;
 
     /** Of a plan that breaks a limit mostly nobody asks: found on first asking, the same by whoever asks. */
+    private volatile Wash wash;
+
     private volatile double worth = Double.NaN;
 
     /**
+     * @param washed gives the same however often it is asked
      * @param limit the one it breaks, null for none
      */
-    Judged(Choice choice, Wash wash, String limit) {
+    Judged(Choice choice, Supplier<Wash> washed, String limit) {
         this.choice = choice;
-        this.wash = wash;
+        this.washed = washed;
         this.limit = limit;
     }
 
@@ -27,10 +30,13 @@ final class Judged {
     }
 
     Routine routine() {
-        return wash.routine();
+        return wash().routine();
     }
 
     Wash wash() {
+        if (wash == null) {
+            wash = washed.get();
+        }
         return wash;
     }
 
@@ -44,7 +50,7 @@ final class Judged {
 
     double worth() {
         if (Double.isNaN(worth)) {
-            worth = Worth.of(wash, OutcomeModel.scores(wash));
+            worth = Worth.of(wash());
         }
         return worth;
     }

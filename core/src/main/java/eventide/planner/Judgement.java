@@ -50,13 +50,13 @@ public record Judgement(
                 OutcomeModel.predict(wash),
                 round(wash.course().minutes()),
                 round(wash.course().chairMinutes()),
-                costCents(wash),
+                costCents(wash.amounts()),
                 IgnoredFields.of(wash.routine()),
                 Cautions.of(wash.routine(), wash.hair()));
     }
 
-    static double costCents(Wash wash) {
-        return round(wash.amounts().stream().mapToDouble(Amount::costCents).sum());
+    static double costCents(List<Amount> amounts) {
+        return round(amounts.stream().mapToDouble(Amount::costCents).sum());
     }
 
     private static double round(double value) {

@@ -1,6 +1,6 @@
 package eventide.planner;
 
-import eventide.drying.TideModel;
+import eventide.drying.Courses;
 import eventide.hair.Strand;
 import eventide.planner.Search.Frame;
 import eventide.product.Product;
@@ -24,14 +24,16 @@ final class LeftWet {
     private final Query query;
     private final Composer composer;
     private final Details details;
+    private final Courses courses;
     private final Map<Key, Double> known = new ConcurrentHashMap<>();
 
     private record Key(Frame frame, boolean shaped, Water water, Layers layers) {}
 
-    LeftWet(Query query, Composer composer, Details details) {
+    LeftWet(Query query, Composer composer, Details details, Courses courses) {
         this.query = query;
         this.composer = composer;
         this.details = details;
+        this.courses = courses;
     }
 
     /**
@@ -55,7 +57,7 @@ final class LeftWet {
                 key.frame().drying(),
                 details.with(layers.worked(details.work())));
         var routine = composer.sparing(key.water()).compose(longest);
-        double left = Worth.left(TideModel.run(routine, query.hair(), query.air()));
+        double left = Worth.left(courses.over(routine));
         boolean home = key.frame().drying() == Choice.Drying.HOME;
         double less = !home ? LESS_STOPPED : layers.count() > 1 ? LESS_SQUEEZED : LESS;
         return Worth.DAMP_COSTS * Math.max(0, left - less);

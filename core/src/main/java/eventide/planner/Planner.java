@@ -1,6 +1,7 @@
 package eventide.planner;
 
 import eventide.check.Wash;
+import eventide.drying.Courses;
 import eventide.hair.Scalp;
 import eventide.routine.Limits;
 import eventide.routine.OwnedTool;
@@ -30,6 +31,7 @@ public final class Planner {
     private final ShelfFilter filter;
     private final List<Search.Frame> frames = new ArrayList<>();
     private final Preparation preparation;
+    private final Courses courses;
     private final Runs runs;
     private final Map<Details, Search> searches = new HashMap<>();
     private final Map<Details, Grounds> grounds = new HashMap<>();
@@ -53,7 +55,8 @@ public final class Planner {
             frames.retainAll(some);
         }
         preparation = new Preparation(query, new Bottles(query, filter.allowed()));
-        runs = new Runs(query, filter.allowed());
+        courses = new Courses(query.hair(), query.air());
+        runs = new Runs(query, filter.allowed(), courses);
     }
 
     private void search(Details details) {
@@ -70,7 +73,7 @@ public final class Planner {
     private Grounds grounds(Details details) {
         return grounds.computeIfAbsent(
                 details.with(Details.Dose.ADVISED).with(details.work().foamed(false)),
-                any -> new Grounds(query, filter.allowed(), any, frames));
+                any -> new Grounds(query, filter.allowed(), any, frames, courses));
     }
 
     /** The best plan with the care this hair asks for, the smaller things as usual; without it where the time does not allow it. */
@@ -172,7 +175,7 @@ public final class Planner {
 
     /** The best plan without its rivals and reasons, null for none: for laying one beside another. */
     static Suggestion best(Query query) {
-        return written(bestOf(query, frame -> true));
+        return written(query, bestOf(query, frame -> true));
     }
 
     /** The choice behind {@link #best}, null for none. */
@@ -183,11 +186,11 @@ public final class Planner {
         return new Planner(query, frames).best();
     }
 
-    static Suggestion written(Judged best) {
+    static Suggestion written(Query query, Judged best) {
         if (best == null) {
             return null;
         }
-        Wash wash = best.wash().with(Presentation.tidied(best));
+        Wash wash = Tidied.of(best, query.limitsOrUsual());
         return Suggestion.of("", List.of(), wash.routine(), Judgement.of(wash));
     }
 

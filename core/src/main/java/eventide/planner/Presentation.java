@@ -12,7 +12,6 @@ import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import eventide.shape.Source;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
@@ -49,7 +48,7 @@ final class Presentation {
     }
 
     Written write(Judged plan) {
-        Wash wash = plan.wash().with(tidied(plan));
+        Wash wash = Tidied.of(plan, query.limitsOrUsual());
         return new Written(plan, reasons(plan, wash.routine()), wash.routine(), Judgement.of(wash));
     }
 
@@ -66,28 +65,6 @@ final class Presentation {
             suggestions.add(Suggestion.of(name, one.reasons(), one.routine(), one.judgement()));
         }
         return List.copyOf(suggestions);
-    }
-
-    /** Without the wetting and squeezing that would change nothing. */
-    static Routine tidied(Judged judged) {
-        Wash wash = judged.wash();
-        Routine routine = wash.routine();
-        List<StepPlace> places = new ArrayList<>(routine.places());
-        places.sort(Comparator.reverseOrder());
-        for (StepPlace place : places) {
-            Step step = routine.at(place);
-            if (step.toWetness() == null || (step.action() != Action.MIST && step.action() != Action.SQUEEZE)) {
-                continue;
-            }
-            boolean idle = wash.course().visits(place).stream()
-                    .allMatch(v -> step.action() == Action.MIST
-                            ? v.wetness() >= step.toWetness() - 1
-                            : v.wetness() <= step.toWetness() + 1);
-            if (idle) {
-                routine = routine.without(place);
-            }
-        }
-        return routine;
     }
 
     private static String name(Judged judged, List<Judged> chosen, List<String> taken) {

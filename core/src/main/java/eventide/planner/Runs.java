@@ -1,6 +1,8 @@
 package eventide.planner;
 
 import eventide.check.Wash;
+import eventide.drying.Course;
+import eventide.drying.Courses;
 import eventide.product.Product;
 import eventide.routine.NightCare;
 import eventide.routine.Routine;
@@ -13,14 +15,22 @@ import java.util.concurrent.ConcurrentHashMap;
 final class Runs {
     private final Query query;
     private final Composer composer;
+    private final Courses courses;
     /** By the choice with nothing done from day to day. */
-    private final Map<Choice, Wash> washes = new ConcurrentHashMap<>();
+    private final Map<Choice, Tried> tried = new ConcurrentHashMap<>();
 
     private final Map<Choice, Judged> judged = new ConcurrentHashMap<>();
     private final Map<String, Integer> broken = new ConcurrentHashMap<>();
 
-    Runs(Query query, List<Product> allowed) {
+    /** A choice written out, with what the water does to it. */
+    private record Tried(Routine routine, Course course, String limit) {}
+
+    /**
+     * @param courses over this head in this air
+     */
+    Runs(Query query, List<Product> allowed, Courses courses) {
         this.query = query;
+        this.courses = courses;
         this.composer = new Composer(query, allowed);
     }
 
@@ -31,21 +41,32 @@ final class Runs {
     private Judged run(Choice choice) {
         Details.Finish finish = choice.details().finish();
         Choice plain = choice.with(choice.details().with(finish.kept(false, NightCare.NONE)));
-        Wash wash = washes.computeIfAbsent(plain, this::wash).kept(finish.refreshed(), finish.night());
-        String limit = Worth.broken(wash, query.limitsOrUsual());
-        if (limit != null) {
-            broken.merge(limit, 1, Integer::sum);
+        Tried run = tried.computeIfAbsent(plain, this::tried);
+        if (run.limit() != null) {
+            broken.merge(run.limit(), 1, Integer::sum);
         }
-        Judged plan = new Judged(choice, wash, limit);
+        Judged plan = new Judged(choice, () -> wash(run, finish), run.limit());
         if (plan.isFeasible()) {
             plan.worth(); // by whoever runs it, side by side with others
         }
         return plan;
     }
 
-    private Wash wash(Choice choice) {
+    private Tried tried(Choice choice) {
         Routine routine = composer.compose(choice);
-        return Wash.of(routine, query.hair(), query.goal(), query.air(), query.schools(), query.limits());
+        Course course = courses.over(routine);
+        return new Tried(routine, course, Worth.broken(routine, query.hair(), course, query.limitsOrUsual()));
+    }
+
+    private Wash wash(Tried run, Details.Finish finish) {
+        return Wash.of(
+                run.routine().kept(finish.refreshed(), finish.night()),
+                query.hair(),
+                query.goal(),
+                query.air(),
+                query.schools(),
+                query.limits(),
+                run.course().of(run.routine()));
     }
 
     int size() {

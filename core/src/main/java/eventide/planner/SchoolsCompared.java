@@ -56,7 +56,7 @@ public record SchoolsCompared(List<Disagreement> questions) {
         if (best == null) {
             return new SchoolsCompared(List.of());
         }
-        Suggestion taken = Planner.written(best);
+        Suggestion taken = Planner.written(query, best);
         Schools own = query.schoolsOrDefault();
         List<Asked> asked = new ArrayList<>();
         for (SchoolQuestion question : SchoolQuestion.ALL) {
@@ -116,7 +116,7 @@ public record SchoolsCompared(List<Disagreement> questions) {
         boolean poor = alike == null || alike.worth() < worth - POOR;
         Judged any = poor ? Planner.bestOf(other, frame -> true) : null;
         Judged best = any != null && (alike == null || any.worth() > alike.worth()) ? any : alike;
-        Suggestion plan = Planner.written(best);
+        Suggestion plan = Planner.written(query, best);
         return new Answered(asked, plan, plan == null ? null : seen(query, plan));
     }
 

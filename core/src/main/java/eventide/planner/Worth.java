@@ -5,13 +5,17 @@ import eventide.check.Finding;
 import eventide.check.Severity;
 import eventide.check.Wash;
 import eventide.drying.Course;
+import eventide.drying.Tide;
 import eventide.drying.Wetness;
+import eventide.hair.Hair;
 import eventide.outcome.OutcomeModel;
 import eventide.outcome.ScoreName;
 import eventide.outcome.Scores;
+import eventide.routine.Amounts;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
 import eventide.routine.NightCare;
+import eventide.routine.Routine;
 
 /** How well a routine serves a goal, in points; only differences mean anything. All weights [OURS]. */
 final class Worth {
@@ -102,22 +106,24 @@ final class Worth {
     }
 
     /** The first limit a routine breaks, in words; null where it keeps them all. */
-    static String broken(Wash wash, Limits limits) {
-        if (wash.course().minutes() > limits.minutes()) {
+    static String broken(Routine routine, Hair hair, Course course, Limits limits) {
+        if (course.minutes() > limits.minutes()) {
             return "minutes";
         }
-        if (wash.course().chairMinutes() > limits.chairMinutesOrAll()) {
+        if (course.chairMinutes() > limits.chairMinutesOrAll()) {
             return "hands-on minutes";
         }
         if (limits.mustBeDryBy() != null) {
-            int by = (int) Math.min(
-                    limits.mustBeDryBy(), wash.course().tide().minutes().size() - 1);
-            boolean dry = wash.course().tide().lengths().get(by) < Wetness.DRY_BELOW
-                    && wash.course().tide().roots().get(by) < Wetness.DRY_BELOW;
+            Tide tide = course.tide();
+            int by = (int) Math.min(limits.mustBeDryBy(), tide.minutes().size() - 1);
+            boolean dry =
+                    tide.lengths().get(by) < Wetness.DRY_BELOW && tide.roots().get(by) < Wetness.DRY_BELOW;
             if (!dry) {
                 return "time to be dry";
             }
         }
-        return limits.maxCostCents() != null && Judgement.costCents(wash) > limits.maxCostCents() ? "cost" : null;
+        return limits.maxCostCents() != null && Judgement.costCents(Amounts.of(routine, hair)) > limits.maxCostCents()
+                ? "cost"
+                : null;
     }
 }
