@@ -16,11 +16,18 @@ final class Bounds {
     /** What a bound rests on, from wide to narrow: a branch is weighed more closely only where it still promises enough. */
     enum Closeness {
         /** What is sure of its kind, whichever layers it has. */
-        ANY,
+        ANY(1),
         /** What is sure of just its layers; the bottles are still to be told apart. */
-        LAYERED,
+        LAYERED(.5),
         /** Just its bottles. */
-        EXACT
+        EXACT(0);
+
+        /** Points of worth by which it seems better than what comes of it, more or less [OURS: found to need fewest]. */
+        final double seems;
+
+        Closeness(double seems) {
+            this.seems = seems;
+        }
     }
 
     private static final Grounds.Kind[] KINDS = Grounds.Kind.values();

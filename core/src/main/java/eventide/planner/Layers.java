@@ -19,6 +19,12 @@ record Layers(boolean leaveIn, boolean cream, boolean gel, boolean mousse, boole
                 both && foamUnder);
     }
 
+    /** Of a whole plan, wherever its foam goes. */
+    static Layers of(Choice choice) {
+        return new Layers(
+                choice.leaveIn() != null, choice.cream() != null, choice.gel() != null, choice.mousse() != null, false);
+    }
+
     int count() {
         return (leaveIn ? 1 : 0) + (cream ? 1 : 0) + (gel ? 1 : 0) + (mousse ? 1 : 0);
     }

@@ -7,6 +7,7 @@ import eventide.planner.Slots.Slot;
 import eventide.product.Product;
 import eventide.routine.Schools;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -20,14 +21,6 @@ import java.util.function.Predicate;
  * beats what has been run through the water.
  */
 final class Search {
-    /**
-     * Runs through the water after which the best so far is taken. A usual shelf needs some tens; only limits that nearly
-     * every plan breaks by a little come near this.
-     */
-    static final int MOST_RUNS = 2000;
-    /** The same where nothing keeps the limits: then it is said which one is in the way. */
-    private static final int MOST_WITHOUT_ANY = 600;
-
     /** As much as a layer costs, in points of worth. */
     private static final double NEAR = Worth.LAYER_COSTS;
 
@@ -46,7 +39,9 @@ final class Search {
     private final boolean instead;
     private final boolean gels;
     private final Details details;
-    private final List<Node> roots;
+    private final List<Branch> roots;
+    /** How many can be written at most. */
+    private final long plans;
 
     /**
      * One way of shaping, parting and drying.
@@ -56,26 +51,6 @@ final class Search {
     record Frame(Choice.Hands hands, Choice.Sections sections, Choice.Drying drying) {
         Frame with(Choice.Sections decided) {
             return new Frame(hands, decided, drying);
-        }
-    }
-
-    /** A branch, and the most any plan on it can be worth. What hangs on it is worked out once, whichever part is searched. */
-    private static final class Node {
-        private final Frame frame;
-        private final Option[] taken;
-        private final Closeness weighed;
-        /** What is sure of its layers; null where that is not what it is weighed by. */
-        private final Grounds.Ground ground;
-
-        private final double most;
-        private volatile List<Node> next;
-
-        Node(Frame frame, Option[] taken, Closeness weighed, Grounds.Ground ground, double most) {
-            this.frame = frame;
-            this.taken = taken;
-            this.weighed = weighed;
-            this.ground = ground;
-            this.most = most;
         }
     }
 
@@ -95,6 +70,11 @@ final class Search {
         this.instead = mousse == Schools.MoussePlace.INSTEAD
                 || mousse == null && query.hair().strand() == Strand.FINE;
         this.gels = slots.singles(Slot.GEL).size() > 1;
+        this.plans = Arrays.stream(Slots.ORDER)
+                        .mapToLong(slot -> slots.singles(slot).size())
+                        .reduce(1, (some, more) -> some * more)
+                * frames.size()
+                * Choice.Sections.values().length;
         this.roots = this.frames.stream()
                 .map(frame -> any(frame, new Option[Slots.ORDER.length]))
                 .toList();
@@ -140,6 +120,11 @@ final class Search {
         return best(Region.ALL, Bounds.IMPOSSIBLE, 0);
     }
 
+    /** The same without ever losing patience: for checking that it misses nothing. */
+    Judged bestHoweverLong() {
+        return best(Region.ALL, Bounds.IMPOSSIBLE, 0, Patience.endless());
+    }
+
     /** The best feasible plan that is worth more than this, null for none. */
     Judged better(double worth) {
         Judged best = best(Region.ALL, worth, 0);
@@ -161,60 +146,74 @@ final class Search {
     }
 
     private Judged best(Region region, double floor, double near) {
-        PriorityQueue<Node> open = new PriorityQueue<>((a, b) -> Double.compare(b.most, a.most));
+        return best(region, floor, near, Patience.with(plans));
+    }
+
+    private Judged best(Region region, double floor, double near, Patience patience) {
+        PriorityQueue<Branch> open = new PriorityQueue<>(Branch.LIKELIEST_FIRST);
         open.addAll(roots);
-        Judged best = open.isEmpty() || open.peek().most == Bounds.IMPOSSIBLE ? null : dive(region, open.peek());
-        int begun = runs.size();
-        List<Node> ready = new ArrayList<>();
+        Judged best = open.isEmpty() || !open.peek().promises(floor) ? null : dive(region, open.peek());
+        List<Branch> ready = new ArrayList<>();
         while (!open.isEmpty() || !ready.isEmpty()) {
             double needed = best == null ? floor : Math.max(floor, best.worth() + near);
-            Node node = open.peek();
-            boolean hopeless = node == null || node.most == Bounds.IMPOSSIBLE || node.most < needed;
-            if (ready.size() == AT_ONCE || hopeless && !ready.isEmpty()) {
-                best = better(best, ready, needed);
-                ready.clear();
-                continue;
-            }
-            if (hopeless || runs.size() - begun >= (best == null ? MOST_WITHOUT_ANY : MOST_RUNS)) {
-                break;
-            }
-            if (node.weighed == Closeness.EXACT) {
-                ready.add(open.poll());
-                continue;
-            }
-            List<Node> growing = new ArrayList<>();
-            int atOnce = Math.max(GROWN_AT_ONCE, Math.min(MOST_GROWN_AT_ONCE, open.size() / GROWN_AT_ONCE));
-            while (growing.size() < atOnce && isGrowing(open.peek(), needed)) {
-                growing.add(open.poll());
-            }
-            growing.parallelStream().forEach(this::next);
-            for (Node grown : growing) {
-                for (Node child : next(grown)) {
-                    if (child.most >= needed && region.mayBeUnlike(child.frame, child.taken)) {
-                        open.add(child);
-                    }
+            Branch branch = open.peek();
+            if (branch != null && !branch.promises(needed)) {
+                open.poll();
+            } else if (ready.size() == AT_ONCE || branch == null) {
+                List<Judged> plans = run(ready, needed);
+                plans.forEach(patience::ran);
+                Judged better = best(best, plans);
+                if (better != best) {
+                    patience.reward();
                 }
+                best = better;
+                ready.clear();
+            } else if (patience.isOver(best != null || floor != Bounds.IMPOSSIBLE)) {
+                break;
+            } else if (!branch.isWhole()) {
+                patience.weighed(grow(open, region, needed));
+            } else if (!branch.isLate() && patience.isBarren(branch.kind())) {
+                open.add(open.poll().later());
+            } else {
+                ready.add(open.poll());
             }
         }
         return best;
     }
 
-    private static boolean isGrowing(Node node, double needed) {
-        return node != null && node.weighed != Closeness.EXACT && node.most >= needed;
+    /** Replaces the likeliest branches by what grows on them; how many they were. */
+    private int grow(PriorityQueue<Branch> open, Region region, double needed) {
+        List<Branch> growing = new ArrayList<>();
+        int atOnce = Math.max(GROWN_AT_ONCE, Math.min(MOST_GROWN_AT_ONCE, open.size() / GROWN_AT_ONCE));
+        while (growing.size() < atOnce && !open.isEmpty() && !open.peek().isWhole()) {
+            Branch branch = open.poll();
+            if (branch.promises(needed)) {
+                growing.add(branch);
+            }
+        }
+        growing.parallelStream().forEach(branch -> branch.next(this::grown));
+        for (Branch grown : growing) {
+            for (Branch child : grown.next(this::grown)) {
+                if (child.promises(needed) && region.mayBeUnlike(child.frame(), child.taken())) {
+                    open.add(child);
+                }
+            }
+        }
+        return growing.size();
     }
 
     /** The best feasible plan done the same way that differs in this layer and no other, null for none. */
     Judged bestButFor(Choice taken, Slot slot) {
-        List<Node> nodes = new ArrayList<>();
+        List<Branch> whole = new ArrayList<>();
         for (Option option : slots.singles(slot)) {
             Option[] other = slots.worn(taken);
             other[slot.ordinal()] = option;
             boolean left = isOutOfPlace(other) || isRepeated(taken.frame(), other);
             if (option.product() != taken.in(slot) && !left) {
-                nodes.add(promising(taken.frame(), other));
+                whole.add(promising(taken.frame(), other));
             }
         }
-        return bestOf(nodes);
+        return bestOf(whole);
     }
 
     /** The best feasible plan that wears the same and is worked in one of some other ways, null for none. */
@@ -228,30 +227,33 @@ final class Search {
     }
 
     /** A whole plan with a bound that costs nothing to look up: what is asked once is as soon run as weighed closely. */
-    private Node promising(Frame frame, Option[] taken) {
-        return new Node(frame, taken, Closeness.EXACT, null, bounds.mostOfAny(frame, taken));
+    private Branch promising(Frame frame, Option[] taken) {
+        return new Branch(frame, taken, Closeness.EXACT, null, bounds.mostOfAny(frame, taken));
     }
 
-    private Judged bestOf(List<Node> whole) {
+    private Judged bestOf(List<Branch> whole) {
         Judged best = null;
-        List<Node> byPromise =
-                whole.stream().sorted((a, b) -> Double.compare(b.most, a.most)).toList();
+        List<Branch> byPromise = whole.stream().sorted(Branch.LIKELIEST_FIRST).toList();
         for (int i = 0; i < byPromise.size(); i += AT_ONCE) {
             double needed = best == null ? Bounds.IMPOSSIBLE : best.worth();
-            if (byPromise.get(i).most == Bounds.IMPOSSIBLE || byPromise.get(i).most < needed) {
+            if (!byPromise.get(i).promises(needed)) {
                 break;
             }
-            best = better(best, byPromise.subList(i, Math.min(byPromise.size(), i + AT_ONCE)), needed);
+            best = best(best, run(byPromise.subList(i, Math.min(byPromise.size(), i + AT_ONCE)), needed));
         }
         return best;
     }
 
-    /** The best of one already found and some that are run through the water now, side by side. */
-    private Judged better(Judged found, List<Node> ready, double needed) {
-        Judged best = found;
-        List<Judged> plans = ready.stream().filter(node -> node.most >= needed).toList().parallelStream()
-                .map(node -> judge(choice(node.frame, node.taken)))
+    /** Those that still promise enough, run through the water side by side. */
+    private List<Judged> run(List<Branch> ready, double needed) {
+        return ready.stream().filter(branch -> branch.promises(needed)).toList().parallelStream()
+                .map(branch -> judge(choice(branch.frame(), branch.taken())))
                 .toList();
+    }
+
+    /** The best of one already found, null for none, and some more. */
+    private static Judged best(Judged found, List<Judged> plans) {
+        Judged best = found;
         for (Judged plan : plans) {
             if (plan.isFeasible() && (best == null || Planner.BEST_FIRST.compare(plan, best) < 0)) {
                 best = plan;
@@ -260,54 +262,47 @@ final class Search {
         return best;
     }
 
-    /** A branch weighed more closely, or with one thing more decided in each way. */
-    private List<Node> next(Node node) {
-        if (node.next == null) {
-            node.next = grown(node);
-        }
-        return node.next;
-    }
-
     /** First which layers there are, then which bottles, the number of sections last. */
-    private List<Node> grown(Node node) {
-        if (node.weighed == Closeness.ANY) {
-            int undecided = Slots.undecided(node.taken);
+    private List<Branch> grown(Branch branch) {
+        if (branch.weighed() == Closeness.ANY) {
+            int undecided = Slots.undecided(branch.taken());
             return undecided < 0
-                    ? List.of(layered(node.frame, node.taken, bounds.layered(node.frame, node.taken)))
-                    : with(node, undecided, slots.of(Slots.ORDER[undecided]));
+                    ? List.of(layered(branch.frame(), branch.taken(), bounds.layered(branch.frame(), branch.taken())))
+                    : with(branch, undecided, slots.of(Slots.ORDER[undecided]));
         }
-        int widest = Slots.widest(node.taken);
-        return widest < 0 ? parted(node) : with(node, widest, node.taken[widest].members());
+        int widest = Slots.widest(branch.taken());
+        return widest < 0 ? parted(branch) : with(branch, widest, branch.taken()[widest].members());
     }
 
-    private List<Node> with(Node node, int slot, List<Option> options) {
-        List<Node> grown = new ArrayList<>();
+    private List<Branch> with(Branch branch, int slot, List<Option> options) {
+        List<Branch> grown = new ArrayList<>();
         for (Option option : options) {
-            Option[] taken = node.taken.clone();
+            Option[] taken = branch.taken().clone();
             taken[slot] = option;
-            if (!isOutOfPlace(taken) && !isRepeated(node.frame, taken)) {
+            if (!isOutOfPlace(taken) && !isRepeated(branch.frame(), taken)) {
                 grown.add(
-                        node.weighed == Closeness.ANY
-                                ? any(node.frame, taken)
-                                : layered(node.frame, taken, node.ground));
+                        branch.weighed() == Closeness.ANY
+                                ? any(branch.frame(), taken)
+                                : layered(branch.frame(), taken, branch.ground()));
             }
         }
         return grown;
     }
 
-    private List<Node> parted(Node node) {
-        return parted(node.frame).stream()
-                .filter(frame -> !isRepeated(frame, node.taken))
-                .map(frame -> new Node(frame, node.taken, Closeness.EXACT, null, bounds.mostExactly(frame, node.taken)))
+    private List<Branch> parted(Branch branch) {
+        Option[] taken = branch.taken();
+        return parted(branch.frame()).stream()
+                .filter(frame -> !isRepeated(frame, taken))
+                .map(frame -> new Branch(frame, taken, Closeness.EXACT, null, bounds.mostExactly(frame, taken)))
                 .toList();
     }
 
-    private Node any(Frame frame, Option[] taken) {
-        return new Node(frame, taken, Closeness.ANY, null, bounds.mostOfAny(frame, taken));
+    private Branch any(Frame frame, Option[] taken) {
+        return new Branch(frame, taken, Closeness.ANY, null, bounds.mostOfAny(frame, taken));
     }
 
-    private Node layered(Frame frame, Option[] taken, Grounds.Ground ground) {
-        return new Node(frame, taken, Closeness.LAYERED, ground, bounds.most(ground, taken));
+    private Branch layered(Frame frame, Option[] taken, Grounds.Ground ground) {
+        return new Branch(frame, taken, Closeness.LAYERED, ground, bounds.most(ground, taken));
     }
 
     /** Mousse goes instead of gel where that is the school, and usually on fine hair; elsewhere with it, where there is any [CP]. */
@@ -330,15 +325,15 @@ final class Search {
     }
 
     /** Straight down the most promising branch: a first plan to measure the others by; null where it is not feasible. */
-    private Judged dive(Region region, Node from) {
-        Node node = from;
-        while (node != null && node.weighed != Closeness.EXACT) {
-            node = next(node).stream()
-                    .filter(child -> region.mayBeUnlike(child.frame, child.taken))
-                    .max(Comparator.comparingDouble(child -> child.most))
+    private Judged dive(Region region, Branch from) {
+        Branch branch = from;
+        while (branch != null && !branch.isWhole()) {
+            branch = branch.next(this::grown).stream()
+                    .filter(child -> region.mayBeUnlike(child.frame(), child.taken()))
+                    .max(Comparator.comparingDouble(Branch::most))
                     .orElse(null);
         }
-        Judged plan = node == null ? null : judge(choice(node.frame, node.taken));
+        Judged plan = branch == null ? null : judge(choice(branch.frame(), branch.taken()));
         return plan != null && plan.isFeasible() ? plan : null;
     }
 
