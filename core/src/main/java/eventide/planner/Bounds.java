@@ -88,12 +88,21 @@ final class Bounds {
         return isWithin(ground.beyond()) ? most(ground, taken, Closeness.LAYERED) : IMPOSSIBLE;
     }
 
-    /** For just these products, worked out instead of looked up. */
-    double mostExactly(Frame frame, Option[] taken) {
+    /** For just these products, worked out instead of looked up: with each parting of the frame, in the order of {@link Grounds#partings}. */
+    double[] mostExactly(Frame frame, Option[] taken) {
         Grounds.Ground ground = layered(frame, taken);
-        boolean within = isWithin(ground.beyond())
-                && isWithin(grounds.beyondExactly(ground, frame.drying(), notSqueezed(taken)));
-        return within ? most(ground, taken, Closeness.EXACT) : IMPOSSIBLE;
+        boolean differs = crownSpared || !foamUnder && mayDiffer(taken, 0);
+        Worn elsewhere = worn(taken, 0, false);
+        double[] most = ground.outlook().mostExactly(elsewhere, differs ? worn(taken, 0, true) : elsewhere);
+        double fixed = fixed(ground, taken, Closeness.EXACT);
+        double without = notSqueezed(taken);
+        for (int i = 0; i < most.length; i++) {
+            Grounds.Parting parting = ground.partings().get(i);
+            boolean within =
+                    isWithin(parting.beyond()) && isWithin(grounds.beyondExactly(parting, frame.drying(), without));
+            most[i] = within ? fixed + most[i] : IMPOSSIBLE;
+        }
+        return most;
     }
 
     /** Minutes of squeezing that these bottles do not ask for. */
@@ -151,11 +160,8 @@ final class Bounds {
         return gel != null && gel.guards();
     }
 
-    /**
-     * Nothing that misses its water does any better for it, so all is taken as met. Of the slots still open none may be
-     * taken, or one, or more: each has its cost, whatever it brings.
-     */
-    private double most(Grounds.Ground ground, Option[] taken, Closeness how) {
+    /** What is known to come off, or on, whatever is worn. */
+    private double fixed(Grounds.Ground ground, Option[] taken, Closeness how) {
         double fixed = Worth.ROUNDING - Worth.LAYER_COSTS * ground.layers();
         boolean buildsUp = false;
         for (Option option : taken) {
@@ -166,23 +172,27 @@ final class Bounds {
                 fixed -= Worth.LAYER_COSTS;
             }
         }
-        fixed -= buildsUp && !grounds.isLifted() ? Worth.NOTE_COSTS : 0;
+        return fixed - (buildsUp && !grounds.isLifted() ? Worth.NOTE_COSTS : 0);
+    }
+
+    /**
+     * Nothing that misses its water does any better for it, so all is taken as met. Of the slots still open none may be
+     * taken, or one, or more: each has its cost, whatever it brings.
+     */
+    private double most(Grounds.Ground ground, Option[] taken, Closeness how) {
         double most = IMPOSSIBLE;
         int open = open(taken);
         for (int further = 0; further <= open; further++) {
             Worn elsewhere = worn(taken, further, false);
             // Foam over gel goes on the crown alone; without both, the crown wears what the rest does.
             boolean differs = crownSpared || !foamUnder && mayDiffer(taken, further);
-            Worn crown = differs ? worn(taken, further, true) : elsewhere;
-            double worth = how == Closeness.EXACT
-                    ? ground.outlook().mostExactly(elsewhere, crown)
-                    : ground.outlook().most(elsewhere, crown);
+            double worth = ground.outlook().most(elsewhere, differs ? worn(taken, further, true) : elsewhere);
             // Of the open ones only mousse takes no time of its own: it stands in for the gel, or is patted on the
             // crown.
             int timed = Math.max(0, further - (taken[Slot.MOUSSE.ordinal()] == null ? 1 : 0));
             most = Math.max(most, worth - Worth.LAYER_COSTS * further - grounds.furtherCosts() * timed);
         }
-        return fixed + most;
+        return fixed(ground, taken, how) + most;
     }
 
     private static boolean mayDiffer(Option[] taken, int further) {

@@ -39,9 +39,17 @@ final class Grounds {
      * What is sure of a frame with a cast or without one, or with nothing that holds; what it costs is in the outlook.
      *
      * @param beyond the limit that all of it is beyond, null for none
+     * @param partings of each way in the outlook what it takes
+     */
+    record Ground(Outlook outlook, int layers, String beyond, List<Parting> partings) {}
+
+    /**
+     * A number of sections.
+     *
+     * @param beyond as of the whole ground
      * @param minutes of the driest hair
      */
-    record Ground(Outlook outlook, int layers, String beyond, double minutes, double chairMinutes) {}
+    record Parting(String beyond, double minutes, double chairMinutes) {}
 
     /** What a plan wears, as far as it decides which steps there are. */
     enum Kind {
@@ -121,13 +129,13 @@ final class Grounds {
     }
 
     /**
-     * The limit that a plan of just the bottles of its ground is beyond, null for none.
+     * The limit that a plan of just the bottles of a ground is beyond with one of its partings, null for none.
      *
      * @param without minutes of squeezing that those may do without
      */
-    String beyondExactly(Ground ground, Choice.Drying drying, double without) {
+    String beyondExactly(Parting parting, Choice.Drying drying, double without) {
         return LeastMinutes.exactly(drying)
-                .beyond(query.limitsOrUsual(), without, ground.minutes(), ground.chairMinutes());
+                .beyond(query.limitsOrUsual(), without, parting.minutes(), parting.chairMinutes());
     }
 
     /** As {@link #of}, for whatever styler and all of its hold: asked many thousand times, so looked up without a key. */
@@ -175,19 +183,30 @@ final class Grounds {
         GroundKey key = asked.key();
         Run run = runs.computeIfAbsent(key.usual(), this::run);
         List<Outlook.Way> ways = new ArrayList<>();
-        double more = Double.POSITIVE_INFINITY;
+        List<Parting> partings = new ArrayList<>();
+        double least = Double.POSITIVE_INFINITY;
         Choice.Sections decided = key.frame().sections();
         for (Choice.Sections sections : decided == null ? partings(key.frame()) : List.of(decided)) {
             GroundKey parted = key.parted(sections);
             Outlook.Way way = way(run, parted);
             ways.add(asked.held() == ALL ? way : way.thinned(asked.held(), isThin(asked, true), isThin(asked, false)));
-            more = Math.min(more, minutesMore(parted));
+            double more = minutesMore(parted);
+            partings.add(parting(key, run, more));
+            least = Math.min(least, more);
         }
+        return new Ground(
+                new Outlook(ways, query.goal()),
+                run.layers(),
+                parting(key, run, least).beyond(),
+                partings);
+    }
+
+    private Parting parting(GroundKey key, Run run, double more) {
         double minutes = run.minutes() + LeastMinutes.added(more);
         double chairMinutes = run.chairMinutes() + LeastMinutes.added(more);
         String beyond = LeastMinutes.of(key.frame().drying())
                 .beyond(query.limitsOrUsual(), key.layers(), minutes, chairMinutes);
-        return new Ground(new Outlook(ways, query.goal()), run.layers(), beyond, minutes, chairMinutes);
+        return new Parting(beyond, minutes, chairMinutes);
     }
 
     /** Whether less hold than advised is spread thin there: foam and gel together are enough. */

@@ -88,8 +88,8 @@ final class Outlook {
         return grid;
     }
 
-    /** As {@link #most}, worked out for exactly these bounds. */
-    double mostExactly(Worn elsewhere, Worn crown) {
+    /** As {@link #most}, worked out for exactly these bounds: of each way, in their order. */
+    double[] mostExactly(Worn elsewhere, Worn crown) {
         double[] scores = new double[SCORES];
         double[] worth = new double[places.length];
         double[] weight = new double[places.length];
@@ -105,11 +105,10 @@ final class Outlook {
                 weight[w] += place.share() * scores[WEIGHT];
             }
         }
-        double most = Double.NEGATIVE_INFINITY;
         for (int w = 0; w < places.length; w++) {
-            most = Math.max(most, worth[w] - Worth.limp(weight[w]) - costs[w]);
+            worth[w] -= Worth.limp(weight[w]) + costs[w];
         }
-        return most;
+        return worth;
     }
 
     /**

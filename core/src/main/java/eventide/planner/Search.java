@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.PriorityQueue;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
 
 /**
  * Finds the best plan exactly: branch and bound over gel, mousse, cream and leave-in (none, or one of the shelf) under
@@ -103,7 +104,7 @@ final class Search {
     /** The most a plan can be worth, as the search sees it before that plan is run. */
     double bound(Choice choice) {
         Option[] taken = slots.worn(choice);
-        return bounds.mostExactly(choice.frame(), taken);
+        return bounds.mostExactly(choice.frame(), taken)[0];
     }
 
     private List<Frame> partedFrames() {
@@ -291,9 +292,11 @@ final class Search {
 
     private List<Branch> parted(Branch branch) {
         Option[] taken = branch.taken();
-        return parted(branch.frame()).stream()
-                .filter(frame -> !isRepeated(frame, taken))
-                .map(frame -> new Branch(frame, taken, Closeness.EXACT, null, bounds.mostExactly(frame, taken)))
+        List<Frame> frames = parted(branch.frame());
+        double[] most = bounds.mostExactly(branch.frame(), taken);
+        return IntStream.range(0, most.length)
+                .filter(i -> !isRepeated(frames.get(i), taken))
+                .mapToObj(i -> new Branch(frames.get(i), taken, Closeness.EXACT, null, most[i]))
                 .toList();
     }
 
