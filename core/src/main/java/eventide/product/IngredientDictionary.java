@@ -1,5 +1,6 @@
 package eventide.product;
 
+import eventide.shape.Slips;
 import eventide.shape.Source;
 import java.io.IOException;
 import java.io.InputStream;

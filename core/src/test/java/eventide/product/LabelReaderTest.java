@@ -7,6 +7,7 @@ import static org.testng.Assert.assertTrue;
 
 import eventide.product.LabelReading.Entry;
 import eventide.product.LabelReading.Load;
+import eventide.shape.Slips;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -183,6 +184,8 @@ public class LabelReaderTest {
         assertFalse(entry.isKnown());
         assertEquals(Slips.between("abcd", "abdc", 2), 1, "two letters swapped are one slip");
         assertEquals(Slips.between("glycerin", "panthenol", 2), 3);
+        assertEquals(Slips.nearest("aply", List.of("COIL", "APPLY", "PLOP"), 2), "APPLY");
+        assertEquals(Slips.nearest("sing", List.of("COIL", "APPLY", "PLOP"), 2), null);
     }
 
     @Test

@@ -253,6 +253,17 @@ public class PlanningHttpTest {
         assertTrue(answer.body().at("/detail").asString().length() > 5);
     }
 
+    @Test
+    public void aSlipInAWordIsAnsweredWithTheWordThatWasMeant() {
+        Answer answer =
+                check(Bodies.check("{\"formatVersion\":1,\"steps\":[{\"action\":\"rinze\"},{\"action\":\"SING\"}]}"));
+        assertEquals(answer.status(), 422);
+        assertEquals(
+                answer.body().at("/faults/0/message").asString(), "there is no action \"rinze\"; was RINSE meant?");
+        String far = answer.body().at("/faults/1/message").asString();
+        assertTrue(far.startsWith("action must be one of OIL_SCALP, ") && far.endsWith("but was \"SING\""), far);
+    }
+
     @DataProvider
     Object[][] wrongCalls() {
         return new Object[][] {

@@ -3,6 +3,7 @@ package eventide.server.json;
 import eventide.product.Product;
 import eventide.shape.Fault;
 import eventide.shape.InvalidException;
+import eventide.shape.Slips;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.Type;
 import java.time.Instant;
@@ -134,13 +135,20 @@ public final class ShapeReader {
     private Object readWord(JsonNode node, Class<?> raw, String at) {
         Map<String, Object> words = RecordPlan.words(raw);
         Object constant = node.isString() ? words.get(node.asString()) : null;
-        return constant != null
-                ? constant
-                : refuse(
-                        at,
-                        at.substring(at.lastIndexOf('/') + 1) + " must be one of " + String.join(", ", words.keySet())
-                                + ", but was " + shown(node));
+        if (constant != null) {
+            return constant;
+        }
+        String name = at.substring(at.lastIndexOf('/') + 1);
+        String meant = node.isString() ? Slips.nearest(node.asString(), words.keySet(), MOST_SLIPS) : null;
+        return refuse(
+                at,
+                meant != null
+                        ? "there is no " + name + " " + shown(node) + "; was " + meant + " meant?"
+                        : name + " must be one of " + String.join(", ", words.keySet()) + ", but was " + shown(node));
     }
+
+    /** Further from every word than this, no word was meant. */
+    private static final int MOST_SLIPS = 2;
 
     private Object readGeneric(JsonNode node, ParameterizedType type, String at, boolean oneOrMany) {
         Type[] arguments = type.getActualTypeArguments();

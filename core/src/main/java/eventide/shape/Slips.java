@@ -1,11 +1,29 @@
-package eventide.product;
+package eventide.shape;
+
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.Locale;
 
 /** How many slips of the pen (a letter wrong, left out, put in, or two swapped) lie between two words. */
-final class Slips {
+public final class Slips {
     private Slips() {}
 
+    /**
+     * The word that was most likely meant, in whichever case it was written.
+     *
+     * @return null where each is more than {@code most} slips away
+     */
+    public static String nearest(String written, Collection<String> words, int most) {
+        String upper = written.toUpperCase(Locale.ROOT);
+        return words.stream()
+                .filter(word -> between(upper, word.toUpperCase(Locale.ROOT), most) <= most)
+                .min(Comparator.comparingInt(word -> between(upper, word.toUpperCase(Locale.ROOT), most)))
+                .orElse(null);
+    }
+
     /** @return the number of slips, or {@code most + 1} where there are more than {@code most} */
-    static int between(String a, String b, int most) {
+    public static int between(String a, String b, int most) {
         int n = a.length();
         int m = b.length();
         if (Math.abs(n - m) > most) {
@@ -21,7 +39,7 @@ final class Slips {
             // Only a band beside the diagonal can stay within the limit.
             int from = Math.max(1, i - most);
             int to = Math.min(m, i + most);
-            java.util.Arrays.fill(row, most + 1);
+            Arrays.fill(row, most + 1);
             row[0] = i;
             int least = from == 1 ? row[0] : most + 1;
             for (int j = from; j <= to; j++) {
