@@ -19,6 +19,7 @@ import { InOrder } from './InOrder'
 import { keepSchool } from './keep'
 import { Keeping } from './Keeping'
 import { Middle } from './Middle'
+import { EventAhead } from './EventAhead'
 import { eventOf } from './eventOf'
 import { asked, begun, changed, movedStep, picked, redone, undone } from './planState'
 import { PrintedCard } from './PrintedCard'
@@ -100,6 +101,7 @@ function Water({ client, plan, open }: { client: Client; plan: Plan; open: NonNu
   // A tap on the goal redraws the water first, and what stands under it right after; what hands change is one with its list.
   const later = useDeferredValue(open)
   const below = draft.routine === undefined ? later : open
+  const event = eventOf(client, draft.beginsAt)
   const onSelect = useSame(select)
   const onChange = useSame(change)
   const onLay = useSame(lay)
@@ -131,7 +133,7 @@ function Water({ client, plan, open }: { client: Client; plan: Plan; open: NonNu
               setSelected(to)
             }}
             dryBy={draft.limits.mustBeDryBy}
-            event={eventOf(client, draft.beginsAt)}
+            event={event}
             height={264}
           />
         </Zoomed>
@@ -155,6 +157,12 @@ function Water({ client, plan, open }: { client: Client; plan: Plan; open: NonNu
                 label: 'At the water',
                 content: (
                   <div className="grid gap-2">
+                    <EventAhead
+                      event={event}
+                      minutes={below.judgement.minutes}
+                      limits={draft.limits}
+                      onLimits={(limits) => setDraft(asked(draft, { limits }))}
+                    />
                     <Resting client={client} setting={setting} />
                     <AtTheWater
                       judgement={below.judgement}

@@ -5,6 +5,7 @@ import type { Setting } from '../../api/queries'
 import type { Routine } from '../../api/types'
 import { Button } from '../../ui/Button'
 import { Failure } from '../../ui/Notice'
+import { RoutineFaults } from './RoutineFaults'
 
 type TakeAlongProps = {
   setting: Setting
@@ -30,6 +31,10 @@ export function TakeAlong({ setting, routine, onTake }: TakeAlongProps) {
       onTake(routine)
     },
   })
+  const bring = (text: string) => {
+    take.reset()
+    setBrought(text)
+  }
   return (
     <div className="grid gap-3">
       <div className="flex flex-wrap gap-2">
@@ -58,17 +63,17 @@ export function TakeAlong({ setting, routine, onTake }: TakeAlongProps) {
           type="file"
           accept="application/json,.json"
           className="text-sm"
-          onChange={(event) => void event.target.files?.[0]?.text().then(setBrought)}
+          onChange={(event) => void event.target.files?.[0]?.text().then(bring)}
         />
         <textarea
           aria-label="A routine, pasted"
           rows={3}
           value={brought}
-          onChange={(event) => setBrought(event.target.value)}
+          onChange={(event) => bring(event.target.value)}
           className="border-ink bg-paper w-full border px-2 py-1"
         />
       </label>
-      {take.error !== null && <Failure error={take.error} />}
+      {take.error !== null && <RoutineFaults error={take.error} />}
       <Button
         className="justify-self-start"
         disabled={brought.trim() === '' || take.isPending}

@@ -14,6 +14,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.testng.annotations.Test;
@@ -66,6 +67,28 @@ public class PlanTest extends InTheDemoSalon {
         assertThat(button(page, "Best for the goal")).isVisible();
         context.setOffline(false);
         browsing.assertNoErrors();
+        context.close();
+    }
+
+    @Test
+    public void whatTheHairIsDoneForIsNotComeTooLateTo() {
+        LocalDateTime soon = LocalDateTime.now().plusMinutes(95);
+        long client = browsing.server()
+                .post(
+                        "/api/clients",
+                        "{\"name\":\"Ailsa Quick\",\"hair\":{\"strand\":\"MEDIUM\",\"porosity\":\"LOW\",\"pattern\":\"2B\","
+                                + "\"density\":\"HIGH\",\"lengthCm\":28},\"limits\":{\"minutes\":240},"
+                                + "\"intake\":{\"event\":\"the ferry\",\"eventAt\":\"" + soon.withNano(0) + "\"}}")
+                .body()
+                .get("id")
+                .asLong();
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = browsing.open(context, "/clients/" + client + "/plan");
+        assertThat(page.getByText(Pattern.compile("This ends \\d+ min too late for the ferry")))
+                .isVisible();
+        button(page, "Be done by then").click();
+        assertThat(page.getByText("too late for the ferry")).hasCount(0);
+        assertThat(button(page, "Best for the goal")).isVisible();
         context.close();
     }
 
@@ -375,6 +398,10 @@ public class PlanTest extends InTheDemoSalon {
         assertThat(page.getByText("This is not a routine file")).isVisible();
         bring(page, "{\"formatVersion\":1,\"steps\":[{\"action\":\"SING\"}]}");
         assertThat(page.getByText("action must be one of")).isVisible();
+        bring(page, "{\"formatVersion\":1,\"steps\":[{\"action\":\"RINSE\"},{\"action\":\"Aply\",\"minutes\":-2}]}");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("2 things to mend in it first");
+        assertThat(page.getByRole(AriaRole.ALERT))
+                .containsText("Step 2: there is no action \"Aply\"; was APPLY meant?");
         bring(page, "{\"formatVersion\":1,\"steps\":[{\"action\":\"RINSE\"},{\"action\":\"AIR\",\"minutes\":60}]}");
         assertThat(steps(page).getByRole(AriaRole.LISTITEM)).hasCount(2);
         browsing.assertNoErrors();
