@@ -67,9 +67,16 @@ function Actions({ cards }: { cards: readonly ActionCard[] }) {
           <Select.Item
             key={card.action}
             value={card.action}
+            textValue={card.label}
+            aria-describedby={`for-${card.action}`}
             className="data-[highlighted]:bg-ink data-[highlighted]:text-paper px-3 py-1 outline-none"
           >
-            <Select.ItemText>{card.label}</Select.ItemText>
+            <b className="font-semibold">
+              <Select.ItemText>{card.label}</Select.ItemText>
+            </b>
+            <span id={`for-${card.action}`} className="block text-sm leading-snug">
+              {card.purpose}
+            </span>
           </Select.Item>
         ))}
     </Select.Group>

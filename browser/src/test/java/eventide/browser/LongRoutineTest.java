@@ -76,7 +76,9 @@ public class LongRoutineTest extends InTheDemoSalon {
             Locator taken = page.locator("[role=option][data-highlighted]");
             assertThat(taken).isVisible();
             page.keyboard().type(HER_DAY.get(i));
-            assertThat(taken).hasText(HER_DAY.get(i), new LocatorAssertions.HasTextOptions().setIgnoreCase(true));
+            assertThat(taken)
+                    .hasAccessibleName(
+                            HER_DAY.get(i), new LocatorAssertions.HasAccessibleNameOptions().setIgnoreCase(true));
             page.keyboard().press("Enter");
             assertThat(items(page)).hasCount(i + 1);
         }
