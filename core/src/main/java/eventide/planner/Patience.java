@@ -11,7 +11,7 @@ import java.util.Map;
 final class Patience {
     /** Of so many plans each is looked at, if need be. */
     private static final int FEW = 5000;
-    /** Runs through the water that brought nothing better: on random shelves of 60 the plan taken was never found later. */
+    /** Runs through the water that brought nothing better: on random shelves of 60 the plan taken is hardly ever found later. */
     private static final int RUNS = 250;
     /** Branches weighed that brought nothing better. */
     private static final int BRANCHES = 10_000;
