@@ -15,7 +15,7 @@ final class Patience {
     private static final int RUNS = 250;
     /** Branches weighed that brought nothing better. */
     private static final int BRANCHES = 10_000;
-    /** Runs where nothing keeps the limits: then it is said which one is in the way. */
+    /** The same where nothing yet keeps the limits: then it is said which one is in the way. */
     private static final int RUNS_WITHOUT_ANY = 600;
 
     /** Of one kind so many that break a limit, and hardly one that does not: what else is of that kind can wait. */
@@ -68,6 +68,6 @@ final class Patience {
      * @param any whether a plan is known that keeps the limits
      */
     boolean isOver(boolean any) {
-        return any ? !endless && (runs >= RUNS || branches >= BRANCHES) : runs >= RUNS_WITHOUT_ANY;
+        return !endless && (any ? runs >= RUNS || branches >= BRANCHES : runs >= RUNS_WITHOUT_ANY);
     }
 }

@@ -84,16 +84,9 @@ final class Runs {
         return kinds.values().stream().sorted(Planner.BEST_FIRST).limit(most).toList();
     }
 
-    private record Kind(
-            boolean leaveIn, boolean cream, boolean gel, boolean mousse, Choice.Hands hands, Choice.Drying drying) {
+    private record Kind(Layers layers, Choice.Hands hands, Choice.Drying drying) {
         static Kind of(Choice choice) {
-            return new Kind(
-                    choice.leaveIn() != null,
-                    choice.cream() != null,
-                    choice.gel() != null,
-                    choice.mousse() != null,
-                    choice.hands(),
-                    choice.drying());
+            return new Kind(Layers.of(choice), choice.hands(), choice.drying());
         }
     }
 
