@@ -9,6 +9,9 @@ type DryByProps = {
   box: Box
 }
 
+/** At the right edge stand the names of the bands, as wide as this. */
+const BANDS = 50
+
 /** The line that must not be passed wet; at the edge where it lies beyond the drawing. */
 export function DryBy({ minute, text, row, s, box }: DryByProps) {
   const beyond = minute > s.lastMinute
@@ -23,7 +26,7 @@ export function DryBy({ minute, text, row, s, box }: DryByProps) {
         strokeDasharray="8 3 2 3"
       />
       <text
-        x={left ? x + 5 : x - 5}
+        x={left ? x + 5 : Math.min(x - 5, box.width - box.right - BANDS)}
         y={box.top + 14 + row * 16}
         textAnchor={left ? 'start' : 'end'}
         className="figures"

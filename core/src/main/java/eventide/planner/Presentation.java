@@ -103,8 +103,14 @@ final class Presentation {
 
     /** What is done otherwise than in the best: the way of working, or where that is the same a layer more or less. */
     private static String otherwise(Choice own, Choice best) {
-        if (own.hands() != best.hands() || own.drying() != best.drying()) {
+        if (own.hands() != best.hands() && own.drying() != best.drying()) {
             return capital(own.words());
+        }
+        if (own.drying() != best.drying()) {
+            return capital(own.drying().label);
+        }
+        if (own.hands() != best.hands() && own.isShaped()) {
+            return capital(own.hands().label);
         }
         if ((own.cream() == null) != (best.cream() == null)) {
             return own.cream() == null ? "Without a cream" : "With a cream";
