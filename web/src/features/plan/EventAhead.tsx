@@ -1,9 +1,7 @@
 import type { Limits } from '../../api/types'
 import { Button } from '../../ui/Button'
 import { Caution } from '../../ui/Notice'
-
-/** The least time that can be asked for, in minutes: as the limit itself allows. */
-const LEAST = 10
+import { LEAST_MINUTES } from './nearby'
 
 type EventAheadProps = {
   event: { name: string; minute: number } | undefined
@@ -19,7 +17,7 @@ export function EventAhead({ event, minutes, limits, onLimits }: EventAheadProps
   const by = Math.floor(event.minute)
   return (
     <Caution title={`This ends ${Math.ceil(minutes - event.minute)} min too late for ${event.name}.`}>
-      {by >= LEAST && by < limits.minutes && (
+      {by >= LEAST_MINUTES && by < limits.minutes && (
         <Button className="mt-1.5" onClick={() => onLimits({ ...limits, minutes: by })}>
           Be done by then
         </Button>

@@ -17,7 +17,8 @@ export type Wish = (typeof WISHES)[number][0]
 
 const MOST = 3
 const STEP_MINUTES = 15
-const LEAST_MINUTES = 30
+/** As short as a tap makes the time, ours. */
+export const LEAST_MINUTES = 30
 const MOST_MINUTES = 1440
 
 /** Frizz counts as definition does where nothing is said of it. */

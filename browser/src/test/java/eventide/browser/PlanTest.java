@@ -48,6 +48,14 @@ public class PlanTest extends InTheDemoSalon {
         button(page, "Put it on the water").click();
     }
 
+    /** The plan of a client with a routine of her own on the water. */
+    private Page carrying(BrowserContext context, int client, String routine) {
+        Page page = plan(context, client);
+        tab(page, "Take along").click();
+        bring(page, routine);
+        return page;
+    }
+
     @Test
     public void aTapOnTheGoalIsAnsweredBeforeItIsMade() {
         BrowserContext context = browsing.fresh(1280, 800);
@@ -283,10 +291,9 @@ public class PlanTest extends InTheDemoSalon {
     @Test
     public void aHeadIsSplitForATrial() {
         BrowserContext context = browsing.fresh(1280, 800);
-        Page page = plan(context, 2);
-        tab(page, "Take along").click();
-        bring(
-                page,
+        Page page = carrying(
+                context,
+                2,
                 """
                 {"formatVersion":1,"steps":[{"action":"RINSE"},{"action":"APPLY","technique":"RAKE","product":
                   {"name":"Harbour milk leave-in","role":"LEAVE_IN","hold":1,"richness":5,"windowLow":45,"windowHigh":92}},
@@ -305,10 +312,9 @@ public class PlanTest extends InTheDemoSalon {
     @Test
     public void aGroupIsSplitByItsStyler() {
         BrowserContext context = browsing.fresh(1280, 800);
-        Page page = plan(context, 2);
-        tab(page, "Take along").click();
-        bring(
-                page,
+        Page page = carrying(
+                context,
+                2,
                 """
                 {"formatVersion":1,"steps":[{"action":"RINSE"},{"action":"EACH_SECTION","sections":4,"steps":[{"action":"APPLY",
                   "product":{"name":"Harbour milk leave-in","role":"LEAVE_IN","hold":1,"richness":5,"windowLow":45,"windowHigh":92}},
@@ -348,10 +354,9 @@ public class PlanTest extends InTheDemoSalon {
     @Test
     public void everyStepTappedSaysWhyItIsThere() {
         BrowserContext context = browsing.fresh(1280, 800);
-        Page page = plan(context, 4);
-        tab(page, "Take along").click();
-        bring(
-                page,
+        Page page = carrying(
+                context,
+                4,
                 "{\"formatVersion\":1,\"steps\":[{\"action\":\"RINSE\"},{\"action\":\"EACH_SECTION\",\"sections\":3,\"steps\":["
                         + "{\"action\":\"MIST\"},{\"action\":\"SMOOTH\"}]},{\"action\":\"AIR\"},{\"action\":\"FLUFF\"}]}");
         assertThat(steps(page).getByRole(AriaRole.LISTITEM)).hasCount(4);
