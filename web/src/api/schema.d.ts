@@ -715,8 +715,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["photo_1"];
-        put: operations["photo_2"];
+        get?: never;
+        put: operations["photo"];
         post?: never;
         delete: operations["removePhoto"];
         options?: never;
@@ -748,6 +748,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["pair"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/photos/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photo_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -876,6 +892,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wash-days/photos/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photo_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1035,7 +1067,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["photo"];
+        get?: never;
         put: operations["keep"];
         post?: never;
         delete: operations["remove"];
@@ -1163,6 +1195,7 @@ export interface components {
         AirCompared: {
             moved: components["schemas"]["Moved"][];
             otherwise: string[];
+            unfinished?: string;
             words: string;
         };
         AirReading: {
@@ -1249,6 +1282,7 @@ export interface components {
             matters?: "strand" | "porosity" | "pattern" | "density" | "lengthCm";
             /** @enum {string} */
             test?: "STRAND_ROLL" | "MIST" | "TIME_TO_WET" | "DRY_TIME" | "FLOAT" | "PONYTAIL" | "SCALP_LOOK" | "RULER" | "CURL" | "STRETCH";
+            unfinished?: string;
             words?: string;
         };
         Band: {
@@ -1715,6 +1749,7 @@ export interface components {
             tide: components["schemas"]["Tide"];
         };
         Kept: {
+            key: string;
             /** Format: date-time */
             takenAt: string;
             /** @enum {string} */
@@ -2124,6 +2159,7 @@ export interface components {
         SalonFile: {
             clients: components["schemas"]["ClientFile"][];
             formatVersion: number;
+            templates?: components["schemas"]["TemplateFile"][];
         };
         ScaleReading: {
             from: string;
@@ -2166,6 +2202,7 @@ export interface components {
         };
         SchoolsCompared: {
             questions: components["schemas"]["Disagreement"][];
+            unfinished?: string;
         };
         Score: {
             levels: components["schemas"]["Level"][];
@@ -2230,8 +2267,8 @@ export interface components {
         ShelfItem: {
             breaks?: components["schemas"]["Breaks"];
             facts?: components["schemas"]["BottleFacts"];
-            hasPhoto: boolean;
             id: number;
+            photoKey?: string;
             product: components["schemas"]["Product"];
             shelfId: number;
             traits?: components["schemas"]["Traits"];
@@ -2370,6 +2407,7 @@ export interface components {
             nothing?: string;
             refused: components["schemas"]["Refused"][];
             suggestions: components["schemas"]["Suggestion"][];
+            unfinished?: string;
         };
         Swapped: {
             inner?: number;
@@ -2387,6 +2425,12 @@ export interface components {
             routine: components["schemas"]["Routine"];
         };
         TemplateDraft: {
+            name: string;
+            routine: components["schemas"]["Routine"];
+        };
+        TemplateFile: {
+            /** Format: date-time */
+            keptAt: string;
             name: string;
             routine: components["schemas"]["Routine"];
         };
@@ -3712,29 +3756,7 @@ export interface operations {
             };
         };
     };
-    photo_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "image/jpeg": string;
-                };
-            };
-        };
-    };
-    photo_2: {
+    photo: {
         parameters: {
             query?: never;
             header?: never;
@@ -3827,6 +3849,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Pair"];
+                };
+            };
+        };
+    };
+    photo_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
                 };
             };
         };
@@ -4053,6 +4097,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["FoundDays"];
+                };
+            };
+        };
+    };
+    photo_1: {
+        parameters: {
+            query?: {
+                small?: boolean;
+            };
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
                 };
             };
         };
@@ -4333,31 +4401,6 @@ export interface operations {
             };
         };
     };
-    photo: {
-        parameters: {
-            query?: {
-                small?: boolean;
-            };
-            header?: never;
-            path: {
-                id: number;
-                view: "FRONT" | "LEFT" | "RIGHT" | "BACK" | "CROWN";
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "image/jpeg": string;
-                };
-            };
-        };
-    };
     keep: {
         parameters: {
             query?: never;
@@ -4411,7 +4454,9 @@ export interface operations {
     rate: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "If-Match"?: string;
+            };
             path: {
                 id: number;
             };

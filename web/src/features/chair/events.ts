@@ -25,6 +25,13 @@ export function merged(kept: KeptRun, known: readonly ChairEvent[]): KeptRun {
   return { events: [...known, ...own], unsent: kept.unsent.filter((id) => !ids.has(id)) }
 }
 
+/** As {@link merged}, with all the server has: what it once confirmed and has no longer is to be sent again. */
+export function confirmed(kept: KeptRun, all: readonly ChairEvent[]): KeptRun {
+  const { events } = merged(kept, all)
+  const ids = new Set(all.map((event) => event.id))
+  return { events, unsent: events.filter((event) => !ids.has(event.id)).map((event) => event.id) }
+}
+
 function newId(): string {
   return crypto.randomUUID()
 }

@@ -3,7 +3,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { answered, api } from '../../api/client'
 import type { Chair, ChairRecord } from '../../api/types'
 import { useStored } from '../../ui/useStored'
-import { happened, isKeptRun, merged, NOTHING_KEPT, type Happening } from './events'
+import { confirmed, happened, isKeptRun, merged, NOTHING_KEPT, type Happening } from './events'
 import { recordOf } from './fold'
 
 const RETRY_MS = 2_000
@@ -58,7 +58,7 @@ export function useChair({ day, events: known }: Chair): ChairRun {
                 body: { events: events.filter((event) => unsent.includes(event.id)) },
               }),
             )
-      const now = merged(latest.current, all)
+      const now = confirmed(latest.current, all)
       if (
         now.events.length !== latest.current.events.length ||
         now.unsent.length !== latest.current.unsent.length

@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
 import { Select } from '../../ui/Select'
 import { dateOf } from './dayWords'
+import { photoPath } from './photoPath'
 import type { View } from './Photos'
 
 /** How many earlier washes are looked through for the same view. */
@@ -17,21 +18,30 @@ const WAYS = [
   { value: 'over', label: 'Over it' },
 ] as const
 
-type PhotoCompareProps = { day: WashDay; view: View; earlier: readonly WashDay[]; onRemove: () => void }
+type PhotoCompareProps = {
+  day: WashDay
+  view: View
+  /** Under which the photograph is to be had. */
+  photoKey: string
+  earlier: readonly WashDay[]
+  onRemove: () => void
+}
 
 /** A photograph, and the same view of another wash beside it or over it, as far as the slider says. */
-export function PhotoCompare({ day, view, earlier, onRemove }: PhotoCompareProps) {
+export function PhotoCompare({ day, view, photoKey, earlier, onRemove }: PhotoCompareProps) {
   const looked = earlier.slice(0, LOOKED_THROUGH)
   const same = useQueries({
     queries: looked.map((d) => photosQuery(d.id)),
     combine: (answers) =>
-      looked.filter((_, i) => answers[i]?.data?.some((photo) => photo.view === view) === true),
+      looked.flatMap((d, i) => {
+        const photo = answers[i]?.data?.find((one) => one.view === view)
+        return photo === undefined ? [] : [{ day: d, key: photo.key }]
+      }),
   })
   const [chosen, setChosen] = useState('')
   const [way, setWay] = useState<'beside' | 'over'>('beside')
   const [share, setShare] = useState(50)
-  const other = same.find((d) => String(d.id) === chosen)
-  const path = (id: number) => `/api/wash-days/${id}/photos/${view}`
+  const other = same.find((one) => String(one.day.id) === chosen)
   return (
     <div className="grid gap-3">
       <div className="flex flex-wrap items-end gap-3">
@@ -39,7 +49,7 @@ export function PhotoCompare({ day, view, earlier, onRemove }: PhotoCompareProps
           label="Against"
           options={[
             { value: '', label: same.length === 0 ? 'no other wash has this view' : 'nothing' },
-            ...same.map((d) => ({ value: String(d.id), label: dateOf(d) })),
+            ...same.map((one) => ({ value: String(one.day.id), label: dateOf(one.day) })),
           ]}
           value={chosen}
           onChange={setChosen}
@@ -51,14 +61,14 @@ export function PhotoCompare({ day, view, earlier, onRemove }: PhotoCompareProps
       </div>
       <div className="bg-shallow relative mx-auto h-[56dvh] w-full max-w-2xl overflow-hidden">
         <img
-          src={path(day.id)}
+          src={photoPath(photoKey)}
           alt={`As it was on ${dateOf(day)}`}
           className="h-full w-full object-contain"
         />
         {other !== undefined && (
           <img
-            src={path(other.id)}
-            alt={`As it was on ${dateOf(other)}`}
+            src={photoPath(other.key)}
+            alt={`As it was on ${dateOf(other.day)}`}
             className="absolute inset-0 h-full w-full object-contain"
             style={way === 'beside' ? { clipPath: `inset(0 ${100 - share}% 0 0)` } : { opacity: share / 100 }}
           />
@@ -79,7 +89,7 @@ export function PhotoCompare({ day, view, earlier, onRemove }: PhotoCompareProps
             <Slider.Range className="bg-lengths absolute h-full" />
           </Slider.Track>
           <Slider.Thumb
-            aria-label={`How much of ${dateOf(other)}`}
+            aria-label={`How much of ${dateOf(other.day)}`}
             aria-valuetext={`${share} percent`}
             className="bg-ink block h-8 w-5"
           />

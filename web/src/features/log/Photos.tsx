@@ -7,6 +7,7 @@ import { Failure } from '../../ui/Notice'
 import { Sheet } from '../../ui/Sheet'
 import { PhotoCompare } from './PhotoCompare'
 import { dateOf } from './dayWords'
+import { photoPath } from './photoPath'
 
 export type View = PhotoKept['view']
 
@@ -24,6 +25,7 @@ type PhotosProps = { day: WashDay; days: readonly WashDay[] }
 export function Photos({ day, days }: PhotosProps) {
   const kept = useQuery(photosQuery(day.id)).data ?? []
   const [open, setOpen] = useState<View | undefined>(undefined)
+  const opened = kept.find((photo) => photo.view === open)
   const queries = useQueryClient()
   const send = useMutation({
     mutationFn: ({ view, file }: { view: View; file: File | undefined }) =>
@@ -66,7 +68,7 @@ export function Photos({ day, days }: PhotosProps) {
                   onClick={() => setOpen(view)}
                 >
                   <img
-                    src={`/api/wash-days/${day.id}/photos/${view}?small=true&v=${photo.takenAt}`}
+                    src={`${photoPath(photo.key)}?small=true`}
                     alt=""
                     className="h-full w-full object-cover"
                   />
@@ -78,7 +80,7 @@ export function Photos({ day, days }: PhotosProps) {
         })}
       </ul>
       {send.error !== null && <Failure error={send.error} />}
-      {open !== undefined && (
+      {open !== undefined && opened !== undefined && (
         <Sheet
           title={`${VIEWS.find((v) => v.view === open)?.label ?? ''}, ${dateOf(day)}`}
           onClose={() => setOpen(undefined)}
@@ -86,6 +88,7 @@ export function Photos({ day, days }: PhotosProps) {
           <PhotoCompare
             day={day}
             view={open}
+            photoKey={opened.key}
             earlier={days.filter((d) => d.id !== day.id)}
             onRemove={() => {
               send.mutate({ view: open, file: undefined })

@@ -46,7 +46,14 @@ export function RatingForm({ day, onSaved }: { day: WashDay; onSaved: () => void
   const rating = toRating(draft)
   const save = useMutation({
     mutationFn: (body: Rating) =>
-      answered(api.PUT('/api/wash-days/{id}/rating', { params: { path: { id: day.id } }, body })),
+      answered(
+        api.PUT('/api/wash-days/{id}/rating', {
+          params: { path: { id: day.id }, header: { 'If-Match': `"${day.version}"` } },
+          body,
+        }),
+      ),
+    // Somebody was quicker: what stands there now is fetched, and saving once more goes over it knowingly.
+    onError: () => queries.invalidateQueries({ queryKey: ['client', day.clientId, 'wash-days'] }),
     onSuccess: async () => {
       setDraft(undefined)
       onSaved()

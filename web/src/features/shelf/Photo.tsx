@@ -20,9 +20,9 @@ export function Photo({ item }: { item: ShelfItem }) {
   })
   return (
     <div className="flex flex-wrap items-end gap-3">
-      {item.hasPhoto && (
+      {item.photoKey !== undefined && (
         <img
-          src={`/api/shelf/items/${item.id}/photo?v=${item.version}`}
+          src={`/api/shelf/photos/${item.photoKey}`}
           alt={`The bottle of ${item.product.name}`}
           className="border-ink max-h-32 border"
         />
@@ -41,7 +41,7 @@ export function Photo({ item }: { item: ShelfItem }) {
           }}
         />
       </div>
-      {item.hasPhoto && <Button onClick={() => remove.mutate()}>Remove it</Button>}
+      {item.photoKey !== undefined && <Button onClick={() => remove.mutate()}>Remove it</Button>}
       {keep.error !== null && <Failure error={keep.error} />}
     </div>
   )

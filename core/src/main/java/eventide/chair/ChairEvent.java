@@ -4,6 +4,7 @@ import eventide.hair.Zone;
 import eventide.product.Product;
 import eventide.shape.Fault;
 import eventide.shape.InvalidException;
+import eventide.shape.Letters;
 import eventide.shape.Maybe;
 import eventide.shape.Range;
 import eventide.shape.Shape;
@@ -24,7 +25,7 @@ import java.util.List;
  * @param timer key of the timer that was answered
  */
 public record ChairEvent(
-        String id,
+        @Letters(least = 1, most = 60) String id,
         Instant at,
         @Maybe @Range(from = 0, to = 1_000_000_000) Integer seq,
         Kind kind,
@@ -36,10 +37,7 @@ public record ChairEvent(
         @Maybe Zone zone,
         @Maybe Sign sign,
         @Maybe Look look,
-        @Maybe String timer) {
-    private static final int MOST_ID = 60;
-    private static final int MOST_TIMER = 80;
-
+        @Maybe @Letters(least = 1, most = 80) String timer) {
     /** The one order in which events are taken, however they arrive. */
     public static final Comparator<ChairEvent> IN_TIME = Comparator.comparing(ChairEvent::at)
             .thenComparingInt(event -> event.seq() == null ? 0 : event.seq())
@@ -103,8 +101,6 @@ public record ChairEvent(
         List<Fault> faults = Shape.faults(
                 ChairEvent.class, id, at, seq, kind, step, inner, section, ratio, product, zone, sign, look, timer);
         if (faults.isEmpty()) {
-            length(faults, "id", id, MOST_ID);
-            length(faults, "timer", timer, MOST_TIMER);
             needed(faults, "step", kind.needsStep, step);
             needed(faults, "section", kind == Kind.SECTION, section);
             needed(faults, "ratio", kind == Kind.AMOUNT, ratio);
@@ -116,12 +112,6 @@ public record ChairEvent(
         }
         if (!faults.isEmpty()) {
             throw new InvalidException(faults);
-        }
-    }
-
-    private static void length(List<Fault> faults, String name, String text, int most) {
-        if (text != null && (text.isBlank() || text.length() > most)) {
-            faults.add(new Fault("/" + name, name + " must be from 1 to " + most + " characters"));
         }
     }
 

@@ -2,6 +2,7 @@ package eventide.hair;
 
 import eventide.shape.Changed;
 import eventide.shape.Frozen;
+import eventide.shape.Letters;
 import eventide.shape.Maybe;
 import eventide.shape.Range;
 import eventide.shape.Shape;
@@ -26,7 +27,7 @@ public record Hair(
         @Maybe @Range(from = 0, to = 3650, unit = "days") Double daysSinceClarify,
         @Maybe Boolean newClient,
         @Maybe Measured measured,
-        @Maybe List<String> allergies) {
+        @Maybe @Letters(least = 1, most = 200) List<String> allergies) {
     public Hair {
         Shape.check(
                 Hair.class,

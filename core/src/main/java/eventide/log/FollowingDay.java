@@ -1,7 +1,7 @@
 package eventide.log;
 
 import eventide.shape.Frozen;
-import eventide.shape.InvalidException;
+import eventide.shape.Letters;
 import eventide.shape.Maybe;
 import eventide.shape.Range;
 import eventide.shape.Shape;
@@ -21,9 +21,7 @@ public record FollowingDay(
         @Range(from = 0, to = 10) Double volume,
         @Maybe Set<Refresh> refreshed,
         @Maybe Boolean over,
-        @Maybe String notes) {
-    private static final int MOST_NOTES = 2000;
-
+        @Maybe @Letters(most = 2000) String notes) {
     /** What keeps a style going. */
     public enum Refresh {
         SHAKEN,
@@ -36,9 +34,6 @@ public record FollowingDay(
 
     public FollowingDay {
         Shape.check(FollowingDay.class, day, definition, frizz, volume, refreshed, over, notes);
-        if (notes != null && notes.length() > MOST_NOTES) {
-            throw InvalidException.of("notes", "notes must be at most " + MOST_NOTES + " characters");
-        }
         refreshed = Frozen.set(refreshed);
     }
 

@@ -4,6 +4,7 @@ import eventide.hair.Measured;
 import eventide.hair.Zone;
 import eventide.shape.Frozen;
 import eventide.shape.InvalidException;
+import eventide.shape.Letters;
 import eventide.shape.Maybe;
 import eventide.shape.Range;
 import eventide.shape.Shape;
@@ -26,7 +27,7 @@ public record Rating(
         Map<Zone, ZoneRating> byZone,
         @Maybe Measured measured,
         @Maybe @Range(from = 0, to = 30, unit = "days") Double daysLasted,
-        @Maybe String notes,
+        @Maybe @Letters(most = Rating.MOST_NOTES) String notes,
         @Maybe List<StrandByRuler> strands) {
     /** More strands than this nobody measures. */
     private static final int MOST_STRANDS = 60;
@@ -38,10 +39,6 @@ public record Rating(
         Shape.check(Rating.class, castBroken, rootsDry, byZone, measured, daysLasted, notes, strands);
         if (byZone.isEmpty()) {
             throw InvalidException.of("byZone", "byZone must score at least one zone");
-        }
-        if (notes != null && notes.length() > MOST_NOTES) {
-            throw InvalidException.of(
-                    "notes", "notes must be at most " + MOST_NOTES + " characters, but were " + notes.length());
         }
         if (strands != null && strands.size() > MOST_STRANDS) {
             throw InvalidException.of(

@@ -2,6 +2,7 @@ package eventide.planner;
 
 import eventide.air.Air;
 import eventide.air.DewPointBand;
+import eventide.shape.Maybe;
 import java.util.List;
 import java.util.Locale;
 
@@ -11,21 +12,33 @@ import java.util.Locale;
  * @param words what the air the hair is to stand feels like, and what that asks for
  * @param otherwise what would be done in easy air instead, in words; empty where the air changes nothing
  * @param moved what today's air does to the result all the same, the largest first
+ * @param unfinished said where the two were compared before either was searched to the end
  */
-public record AirCompared(String words, List<String> otherwise, List<OnThisHair.Moved> moved) {
+public record AirCompared(
+        String words, List<String> otherwise, List<OnThisHair.Moved> moved, @Maybe String unfinished) {
     /** A mild room and nothing else to wear it in: dew point 12 °C [OURS, the middle of the easy band]. */
     private static final Air EASY = Air.of(22, 52);
 
     public static AirCompared of(Query query) {
-        Suggestion today = Planner.best(query);
-        Suggestion easy = Planner.best(query.in(EASY));
+        return of(query, Stop.NEVER);
+    }
+
+    /** With the best plans there was time for. */
+    public static AirCompared of(Query query, Stop stop) {
+        Suggestion today = Planner.best(query, stop);
+        Suggestion easy = Planner.best(query.in(EASY), stop);
         if (today == null || easy == null) {
-            return new AirCompared(words(query.air()), List.of(), List.of());
+            return new AirCompared(words(query.air()), List.of(), List.of(), unfinished(stop));
         }
         return new AirCompared(
                 words(query.air()),
                 RoutineDifference.between(today, easy).words(),
-                SchoolsCompared.moved(easy.outcome().overall(), today.outcome().overall()));
+                SchoolsCompared.moved(easy.outcome().overall(), today.outcome().overall()),
+                unfinished(stop));
+    }
+
+    private static String unfinished(Stop stop) {
+        return stop.isDue() ? "There was not time to look at every plan for both." : null;
     }
 
     private static String words(Air air) {

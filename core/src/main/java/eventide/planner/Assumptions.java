@@ -12,6 +12,8 @@ import eventide.product.Product;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
 import eventide.routine.Schools;
+import eventide.shape.Bounded;
+import eventide.shape.Fault;
 import eventide.shape.Frozen;
 import eventide.shape.Maybe;
 import eventide.shape.Shape;
@@ -28,9 +30,14 @@ import java.util.stream.Stream;
  * @param assumed one entry for each, the one that changes the routine most first
  * @param matters that one; absent where no level of any changes the routine
  * @param test the single test worth doing now
+ * @param unfinished how far it came where there was no time for all of it
  */
 public record Assumptions(
-        List<Assumption> assumed, @Maybe ReadingField matters, @Maybe GuidedTest test, @Maybe String words) {
+        List<Assumption> assumed,
+        @Maybe ReadingField matters,
+        @Maybe GuidedTest test,
+        @Maybe String words,
+        @Maybe String unfinished) {
     /** Lengths tried for a length nobody measured, cm [OURS: chin, shoulder, armpit, waist, stretched]. */
     private static final List<Double> LENGTHS = List.of(18.0, 28.0, 35.0, 48.0, 65.0);
 
@@ -42,11 +49,17 @@ public record Assumptions(
             @Maybe Schools schools,
             @Maybe Limits limits,
             List<Product> shelf,
-            Set<ReadingField> assumed) {
+            Set<ReadingField> assumed)
+            implements Bounded {
         public Resting {
             Shape.check(Resting.class, hair, goal, air, schools, limits, shelf, assumed);
             shelf = Frozen.list(shelf);
             assumed = Frozen.set(assumed);
+        }
+
+        @Override
+        public List<Fault> beyond() {
+            return Query.beyond(shelf);
         }
     }
 
@@ -58,27 +71,38 @@ public record Assumptions(
     public record OtherLevel(String value, double changes, List<String> otherwise) {}
 
     public static Assumptions of(Resting asked) {
-        Suggestion taken = best(asked, asked.hair());
+        return of(asked, Stop.NEVER);
+    }
+
+    /** With those readings varied for which there was time; the last perhaps not over all of its levels. */
+    public static Assumptions of(Resting asked, Stop stop) {
+        Suggestion taken = best(asked, asked.hair(), stop);
         List<Assumption> found = new ArrayList<>();
         if (taken != null) {
             for (ReadingField field : asked.assumed()) {
-                found.add(vary(asked, taken, field));
+                if (!stop.isDue()) {
+                    found.add(vary(asked, taken, field, stop));
+                }
             }
         }
+        String unfinished = stop.isDue()
+                ? found.size() + " of " + asked.assumed().size() + " readings were looked at in the time there is."
+                : null;
         found.sort(Comparator.comparingDouble((Assumption a) -> -a.changes()).thenComparing(Assumption::field));
         Assumption most = found.isEmpty() || found.get(0).changes() == 0 ? null : found.get(0);
         return new Assumptions(
                 List.copyOf(found),
                 most == null ? null : most.field(),
                 most == null ? null : most.settledBy(),
-                most == null ? null : words(most));
+                most == null ? null : words(most),
+                unfinished);
     }
 
-    private static Assumption vary(Resting asked, Suggestion taken, ReadingField field) {
+    private static Assumption vary(Resting asked, Suggestion taken, ReadingField field, Stop stop) {
         List<OtherLevel> levels = new ArrayList<>();
         double sum = 0;
         for (Hair other : varied(asked.hair(), field)) {
-            Suggestion plan = best(asked, other);
+            Suggestion plan = stop.isDue() ? null : best(asked, other, stop);
             if (plan == null) {
                 continue;
             }
@@ -90,8 +114,9 @@ public record Assumptions(
         return new Assumption(field, valueOf(asked.hair(), field), test(field), mean, List.copyOf(levels));
     }
 
-    private static Suggestion best(Resting asked, Hair hair) {
-        return Planner.best(new Query(hair, asked.goal(), asked.air(), asked.schools(), asked.limits(), asked.shelf()));
+    private static Suggestion best(Resting asked, Hair hair, Stop stop) {
+        return Planner.best(
+                new Query(hair, asked.goal(), asked.air(), asked.schools(), asked.limits(), asked.shelf()), stop);
     }
 
     /** The head with that reading at each of its other levels. */

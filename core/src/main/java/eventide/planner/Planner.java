@@ -28,6 +28,7 @@ public final class Planner {
     private static final Set<Slots.Slot> SLOTS = EnumSet.allOf(Slots.Slot.class);
 
     private final Query query;
+    private final Stop stop;
     private final ShelfFilter filter;
     private final List<Search.Frame> frames = new ArrayList<>();
     private final Preparation preparation;
@@ -37,13 +38,14 @@ public final class Planner {
     private final Map<Details, Grounds> grounds = new HashMap<>();
     private Search search;
 
-    private Planner(Query query) {
-        this(query, frame -> true);
+    private Planner(Query query, Stop stop) {
+        this(query, frame -> true, stop);
     }
 
     /** Among some ways of working only; among all where none of those is open to this query. */
-    private Planner(Query query, Predicate<Search.Frame> wanted) {
+    private Planner(Query query, Predicate<Search.Frame> wanted, Stop stop) {
         this.query = query;
+        this.stop = stop;
         this.filter = new ShelfFilter(query);
         for (Choice.Hands hands : hands()) {
             for (Choice.Drying drying : drying()) {
@@ -66,7 +68,7 @@ public final class Planner {
     }
 
     private Search searchFor(Details details, Grounds ground) {
-        return new Search(query, filter.allowed(), frames, details, runs, ground);
+        return new Search(query, filter.allowed(), frames, details, runs, ground, stop);
     }
 
     /** Amounts take no time, so what is sure is sure of all of them. */
@@ -102,7 +104,7 @@ public final class Planner {
         Judged seed = new Seed(filter.allowed(), runs::of).of(frames, usual(preparation.asked()));
         Judged first = seed == null ? first() : seed;
         Judged best = first == null ? null : refined(first);
-        for (int turn = 0; best != null && turn < MOST_TURNS; turn++) {
+        for (int turn = 0; best != null && turn < MOST_TURNS && !stop.isDue(); turn++) {
             Judged better = better(best);
             if (better == null) {
                 break;
@@ -119,7 +121,7 @@ public final class Planner {
     private Judged better(Judged best) {
         search(best.choice().details());
         Judged better = search.better(best.worth() + Refinement.WORTH_CHANGING);
-        if (better != null) {
+        if (better != null || stop.isDue()) {
             return better;
         }
         List<Search> others = otherAmounts(best.choice().details());
@@ -170,20 +172,25 @@ public final class Planner {
     private static final int MOST_KINDS = 3;
 
     public static Suggestions suggest(Query query) {
-        return new Planner(query).run();
+        return suggest(query, Stop.NEVER);
+    }
+
+    /** The best there was time for. */
+    public static Suggestions suggest(Query query, Stop stop) {
+        return new Planner(query, stop).run();
     }
 
     /** The best plan without its rivals and reasons, null for none: for laying one beside another. */
-    static Suggestion best(Query query) {
-        return written(query, bestOf(query, frame -> true));
+    static Suggestion best(Query query, Stop stop) {
+        return written(query, bestOf(query, frame -> true, stop));
     }
 
     /** The choice behind {@link #best}, null for none. */
-    static Judged bestOf(Query query, Predicate<Search.Frame> frames) {
+    static Judged bestOf(Query query, Predicate<Search.Frame> frames, Stop stop) {
         if (query.hair().scalpOrEmpty().stream().anyMatch(Scalp::stopsStyling)) {
             return null;
         }
-        return new Planner(query, frames).best();
+        return new Planner(query, frames, stop).best();
     }
 
     static Suggestion written(Query query, Judged best) {
@@ -196,14 +203,14 @@ public final class Planner {
 
     /** The search alone, for laying it beside a plain loop over everything. */
     static Search search(Query query) {
-        Planner planner = new Planner(query);
+        Planner planner = new Planner(query, Stop.NEVER);
         planner.search(planner.usual(planner.preparation.asked()));
         return planner.search;
     }
 
     /** The same with the smaller things otherwise than usual. */
     static Search search(Query query, Details details) {
-        Planner planner = new Planner(query);
+        Planner planner = new Planner(query, Stop.NEVER);
         planner.search(details);
         return planner.search;
     }
@@ -214,11 +221,12 @@ public final class Planner {
                     List.of(),
                     0,
                     filter.refused(),
-                    "The scalp shows something to refer first: no styling until it is cleared.");
+                    "The scalp shows something to refer first: no styling until it is cleared.",
+                    null);
         }
         Judged best = best();
         if (best == null) {
-            return new Suggestions(List.of(), runs.size(), filter.refused(), nothing());
+            return new Suggestions(List.of(), runs.size(), filter.refused(), nothing(), unfinished());
         }
         Presentation presentation = new Presentation(query, preparation.asked(), this::runnerUps, plan -> refinement()
                 .rivals(plan));
@@ -231,7 +239,7 @@ public final class Planner {
             // The smaller things of a rival are decided, and the reasons of each worked out, while the next is looked
             // for.
             written.add(CompletableFuture.supplyAsync(() -> presentation.write(refined(taken))));
-            next = chosen.size() == Presentation.MOST
+            next = chosen.size() == Presentation.MOST || stop.isDue()
                     ? null
                     : search.rival(
                             Region.unlike(chosen.stream().map(Judged::choice).toList()),
@@ -241,7 +249,15 @@ public final class Planner {
                 .map(CompletableFuture::join)
                 .sorted(Comparator.comparing(Presentation.Written::plan, BEST_FIRST))
                 .toList());
-        return new Suggestions(suggestions, runs.size(), filter.refused(), null);
+        return new Suggestions(suggestions, runs.size(), filter.refused(), null, unfinished());
+    }
+
+    /** Null where there was time for all of it. */
+    private String unfinished() {
+        return stop.isDue()
+                ? runs.size()
+                        + " plans were run through the water in the time there is; among the others may be a better one."
+                : null;
     }
 
     private Judged refined(Judged plan) {
@@ -249,7 +265,7 @@ public final class Planner {
     }
 
     private Refinement refinement() {
-        return new Refinement(query, preparation, runs::of);
+        return new Refinement(query, preparation, runs::of, stop);
     }
 
     /** The best plan with just one thing decided otherwise, for each thing there is to decide; the smaller things alike. */
@@ -262,6 +278,9 @@ public final class Planner {
     private List<Judged> rivals(Choice taken) {
         Search.Frame own = taken.frame();
         List<Judged> rivals = new ArrayList<>();
+        if (stop.isDue()) {
+            return rivals;
+        }
         for (Slots.Slot slot : SLOTS) {
             rivals.add(search.bestButFor(taken, slot));
         }
@@ -303,13 +322,15 @@ public final class Planner {
                 .map(Map.Entry::getKey)
                 .orElse("shelf");
         return "Nothing fits the " + most + " given. "
-                + (buys.isEmpty() ? "No one limit lifted by itself would do." : String.join(" ", buys));
+                + (buys.isEmpty()
+                        ? stop.isDue() ? "" : "No one limit lifted by itself would do."
+                        : String.join(" ", buys));
     }
 
     private static final double ALL_DAY = 1440;
 
     private void relax(List<String> buys, String what, Limits limits) {
-        Judged plan = new Planner(Changed.with(query, "limits", limits)).first();
+        Judged plan = stop.isDue() ? null : new Planner(Changed.with(query, "limits", limits), stop).first();
         if (plan != null) {
             buys.add(String.format(
                     Locale.ROOT,

@@ -6,17 +6,35 @@ import eventide.product.Product;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
 import eventide.routine.Schools;
+import eventide.shape.Bounded;
 import eventide.shape.Changed;
+import eventide.shape.Fault;
 import eventide.shape.Frozen;
 import eventide.shape.Maybe;
 import eventide.shape.Shape;
 import java.util.List;
 
 /** What to plan for: a head, a goal, the air, and what stands on the shelf. */
-public record Query(Hair hair, Goal goal, Air air, @Maybe Schools schools, @Maybe Limits limits, List<Product> shelf) {
+public record Query(Hair hair, Goal goal, Air air, @Maybe Schools schools, @Maybe Limits limits, List<Product> shelf)
+        implements Bounded {
+    /** A large salon's shelf and every client's own bottles. */
+    public static final int MOST_PRODUCTS = 500;
+
     public Query {
         Shape.check(Query.class, hair, goal, air, schools, limits, shelf);
         shelf = Frozen.list(shelf);
+    }
+
+    @Override
+    public List<Fault> beyond() {
+        return beyond(shelf);
+    }
+
+    static List<Fault> beyond(List<Product> shelf) {
+        return shelf.size() <= MOST_PRODUCTS
+                ? List.of()
+                : List.of(new Fault(
+                        "/shelf", "shelf must be at most " + MOST_PRODUCTS + " products, but was " + shelf.size()));
     }
 
     /** The same under other schools. */

@@ -31,6 +31,7 @@ final class Refinement {
 
     private final Query query;
     private final Preparation preparation;
+    private final Stop stop;
     private final List<Function<Choice, List<Details>>> questions = List.of(
             this::cares,
             this::finishes,
@@ -47,7 +48,8 @@ final class Refinement {
     /** Runs a choice through the water. */
     private final Function<Choice, Judged> judge;
 
-    Refinement(Query query, Preparation preparation, Function<Choice, Judged> judge) {
+    Refinement(Query query, Preparation preparation, Function<Choice, Judged> judge, Stop stop) {
+        this.stop = stop;
         this.query = query;
         this.preparation = preparation;
         this.judge = judge;
@@ -55,6 +57,9 @@ final class Refinement {
 
     Judged of(Judged plan) {
         Judged best = climbed(plan, questions);
+        if (stop.isDue()) {
+            return best;
+        }
         double hindered = hindered(best);
         if (hindered == 0) {
             return best;
@@ -88,7 +93,7 @@ final class Refinement {
     private Judged climbed(Judged plan, List<Function<Choice, List<Details>>> asked) {
         Judged best = plan;
         int sure = 0;
-        for (int i = 0; i < MOST_ROUNDS * asked.size() && sure < asked.size(); i++) {
+        for (int i = 0; i < MOST_ROUNDS * asked.size() && sure < asked.size() && !stop.isDue(); i++) {
             Judged better = answered(best, asked.get(i % asked.size()));
             sure = better == best ? sure + 1 : 1;
             best = better;
@@ -110,6 +115,9 @@ final class Refinement {
     /** To each question the best answer but the one taken, of those that keep the limits. */
     List<Judged> rivals(Judged plan) {
         Choice choice = plan.choice();
+        if (stop.isDue()) {
+            return List.of();
+        }
         return questions.stream()
                 .flatMap(question -> question.apply(choice).stream()
                         .filter(details -> !details.equals(choice.details()))

@@ -11,13 +11,15 @@ import eventide.shape.Maybe;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 
 /**
  * Where good stylists disagree and it matters on this head today: the plan under each school, and what differs.
  *
  * @param questions those on which another school would plan otherwise, the one that moves most first
+ * @param unfinished how far it came where there was no time for all of it
  */
-public record SchoolsCompared(List<Disagreement> questions) {
+public record SchoolsCompared(List<Disagreement> questions, @Maybe String unfinished) {
     /**
      * @param taken the side the plan was made under, absent where none was taken
      */
@@ -52,9 +54,14 @@ public record SchoolsCompared(List<Disagreement> questions) {
     private record Answered(Asked asked, @Maybe Suggestion plan, @Maybe Scores seen) {}
 
     public static SchoolsCompared of(Query query) {
-        Judged best = Planner.bestOf(query, frame -> true);
+        return of(query, Stop.NEVER);
+    }
+
+    /** With those schools for which there was time. */
+    public static SchoolsCompared of(Query query, Stop stop) {
+        Judged best = Planner.bestOf(query, frame -> true, stop);
         if (best == null) {
-            return new SchoolsCompared(List.of());
+            return new SchoolsCompared(List.of(), null);
         }
         Suggestion taken = Planner.written(query, best);
         Schools own = query.schoolsOrDefault();
@@ -67,10 +74,18 @@ public record SchoolsCompared(List<Disagreement> questions) {
             }
         }
         List<Answered> answers = asked.parallelStream()
-                .map(one -> answer(query, one, best.choice(), best.worth()))
-                .filter(answer -> answer.plan() != null)
+                .map(one -> stop.isDue() ? null : answer(query, one, best, stop))
+                .filter(Objects::nonNull)
                 .toList();
-        return new SchoolsCompared(gathered(query, taken, answers));
+        String unfinished = answers.size() == asked.size()
+                ? null
+                : answers.size() + " of " + asked.size() + " other ways were planned in the time there is.";
+        return new SchoolsCompared(
+                gathered(
+                        query,
+                        taken,
+                        answers.stream().filter(answer -> answer.plan() != null).toList()),
+                unfinished);
     }
 
     private static List<Disagreement> gathered(Query query, Suggestion taken, List<Answered> answers) {
@@ -105,18 +120,21 @@ public record SchoolsCompared(List<Disagreement> questions) {
     }
 
     /** Planned anew under that school, where it can be in today's hands and drying, else in its own. */
-    private static Answered answer(Query query, Asked asked, Choice today, double worth) {
+    private static Answered answer(Query query, Asked asked, Judged best, Stop stop) {
+        Choice today = best.choice();
+        double worth = best.worth();
         String key = asked.question().key();
         Query other =
                 query.under(query.schoolsOrDefault().with(key, asked.side().word()));
         Judged alike = Planner.bestOf(
                 other,
                 frame -> (key.equals("hands") || frame.hands() == today.hands())
-                        && (key.equals("dryTo") || frame.drying() == today.drying()));
+                        && (key.equals("dryTo") || frame.drying() == today.drying()),
+                stop);
         boolean poor = alike == null || alike.worth() < worth - POOR;
-        Judged any = poor ? Planner.bestOf(other, frame -> true) : null;
-        Judged best = any != null && (alike == null || any.worth() > alike.worth()) ? any : alike;
-        Suggestion plan = Planner.written(query, best);
+        Judged any = poor ? Planner.bestOf(other, frame -> true, stop) : null;
+        Judged found = any != null && (alike == null || any.worth() > alike.worth()) ? any : alike;
+        Suggestion plan = Planner.written(query, found);
         return new Answered(asked, plan, plan == null ? null : seen(query, plan));
     }
 

@@ -41,6 +41,7 @@ final class Search {
     private final boolean gels;
     private final Details details;
     private final List<Branch> roots;
+    private final Stop stop;
     /** How many can be written at most. */
     private final long plans;
 
@@ -60,7 +61,15 @@ final class Search {
      * @param runs kept by whoever searches again with other details
      * @param grounds of these details, in whatever amounts
      */
-    Search(Query query, List<Product> allowed, List<Frame> frames, Details details, Runs runs, Grounds grounds) {
+    Search(
+            Query query,
+            List<Product> allowed,
+            List<Frame> frames,
+            Details details,
+            Runs runs,
+            Grounds grounds,
+            Stop stop) {
+        this.stop = stop;
         this.runs = runs;
         this.frames = List.copyOf(frames);
         this.details = details;
@@ -169,7 +178,7 @@ final class Search {
                 }
                 best = better;
                 ready.clear();
-            } else if (patience.isOver(best != null || floor != Bounds.IMPOSSIBLE)) {
+            } else if (stop.isDue() || patience.isOver(best != null || floor != Bounds.IMPOSSIBLE)) {
                 break;
             } else if (!branch.isWhole()) {
                 patience.weighed(grow(open, region, needed));
@@ -237,7 +246,7 @@ final class Search {
         List<Branch> byPromise = whole.stream().sorted(Branch.LIKELIEST_FIRST).toList();
         for (int i = 0; i < byPromise.size(); i += AT_ONCE) {
             double needed = best == null ? Bounds.IMPOSSIBLE : best.worth();
-            if (!byPromise.get(i).promises(needed)) {
+            if (!byPromise.get(i).promises(needed) || stop.isDue()) {
                 break;
             }
             best = best(best, run(byPromise.subList(i, Math.min(byPromise.size(), i + AT_ONCE)), needed));

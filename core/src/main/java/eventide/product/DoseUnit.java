@@ -1,11 +1,13 @@
 package eventide.product;
 
 import eventide.shape.InvalidException;
+import eventide.shape.Letters;
 import eventide.shape.Range;
 import eventide.shape.Shape;
 
 /** What a hand measures with, and how many ml one is. For a mousse the ml are ml of foam. */
-public record DoseUnit(String name, @Range(from = 0.01, to = 500, unit = "ml") Double ml) {
+public record DoseUnit(
+        @Letters(least = 1, most = 40) String name, @Range(from = 0.01, to = 500, unit = "ml") Double ml) {
     /** What a hand falls back on where its own unit is too large or too many to count [CP]. */
     private static final DoseUnit SMALL = new DoseUnit("pea", .3);
 

@@ -3,6 +3,7 @@ package eventide.product;
 import eventide.shape.Changed;
 import eventide.shape.Fault;
 import eventide.shape.InvalidException;
+import eventide.shape.Letters;
 import eventide.shape.Maybe;
 import eventide.shape.Range;
 import eventide.shape.Shape;
@@ -11,13 +12,13 @@ import java.util.List;
 /** A product on a shelf: what it is, how it holds and weighs, and the wetness it works in. */
 public record Product(
         @Maybe Long id,
-        String name,
+        @Letters(least = 1, most = 200) String name,
         Role role,
         @Range(from = 0, to = 10) Double hold,
         @Range(from = 0, to = 10) Double richness,
         @Range(from = 0, to = 100, unit = "percent") Double windowLow,
         @Range(from = 0, to = 100, unit = "percent") Double windowHigh,
-        @Maybe String ingredients,
+        @Maybe @Letters(most = LabelSplitter.MOST_TEXT) String ingredients,
         @Maybe DoseUnit doseUnit,
         @Maybe @Range(from = 0, to = 10_000_000, unit = "cents") Double priceCents,
         @Maybe @Range(from = 0.1, to = 100_000, unit = "ml") Double sizeMl,
@@ -46,9 +47,6 @@ public record Product(
                 texture,
                 contactMinutes,
                 heatGuard);
-        if (name != null && name.isBlank()) {
-            faults.add(new Fault("/name", "name must not be blank"));
-        }
         if (windowLow != null && windowHigh != null && windowLow > windowHigh) {
             faults.add(new Fault(
                     "/windowLow",

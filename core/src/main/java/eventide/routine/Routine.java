@@ -1,5 +1,6 @@
 package eventide.routine;
 
+import eventide.shape.Bounded;
 import eventide.shape.Fault;
 import eventide.shape.Frozen;
 import eventide.shape.InvalidException;
@@ -17,10 +18,19 @@ public record Routine(
         @Maybe @Range(from = 0, to = 60, unit = "days") Double plannedWearDays,
         @Maybe Boolean dailyRefresh,
         @Maybe Boolean trial,
-        @Maybe NightCare nightCare) {
+        @Maybe NightCare nightCare)
+        implements Bounded {
     public static final int FORMAT_VERSION = 1;
     /** Far above any real wash day; keeps one request from occupying the server. */
     public static final int MOST_STEPS = 200;
+
+    /**
+     * Turns of the hands, a section each time anything is done on it. A hundred sections of eighteen steps each is more than
+     * anybody does in a day; so many are worked out, mends tried and all, within about a second.
+     */
+    public static final int MOST_TURNS = 2000;
+    /** Three days of stated minutes. */
+    public static final int MOST_MINUTES = 4320;
 
     public Routine {
         List<Fault> faults = Shape.faults(
@@ -32,6 +42,39 @@ public record Routine(
             throw new InvalidException(faults);
         }
         steps = Frozen.list(steps);
+    }
+
+    @Override
+    public List<Fault> beyond() {
+        int turns = steps.stream()
+                .mapToInt(step -> (step.sections() == null ? 1 : step.sections())
+                        * Math.max(1, step.steps() == null ? 0 : step.steps().size()))
+                .sum();
+        double minutes = steps.stream().mapToDouble(Routine::stated).sum();
+        List<Fault> beyond = new ArrayList<>();
+        if (turns > MOST_TURNS) {
+            beyond.add(new Fault(
+                    "/steps",
+                    "sections times the steps on each must be at most " + MOST_TURNS + ", but were " + turns));
+        }
+        if (minutes > MOST_MINUTES) {
+            beyond.add(new Fault(
+                    "/steps",
+                    "the minutes of all steps must be at most " + MOST_MINUTES + ", but were " + Math.round(minutes)));
+        }
+        return beyond;
+    }
+
+    private static double stated(Step step) {
+        double own = step.minutes() == null ? 0 : step.minutes();
+        int sections = step.sections() == null ? 1 : step.sections();
+        return own
+                + (step.steps() == null
+                        ? 0
+                        : sections
+                                * step.steps().stream()
+                                        .mapToDouble(Routine::stated)
+                                        .sum());
     }
 
     public static Routine of(List<Step> steps) {

@@ -2,8 +2,10 @@ package eventide.shape;
 
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.concurrent.ConcurrentHashMap;
 
 /** Checks the components of a record against their {@link Range} and {@link Maybe}, all at once. */
@@ -13,6 +15,7 @@ public final class Shape {
     private final String[] names;
     private final boolean[] maybe;
     private final Span[] spans;
+    private final Letters[] letters;
 
     /** A {@link Range} read once: each look at an annotation goes through a proxy. */
     private record Span(double from, double to, String unit) {
@@ -26,10 +29,12 @@ public final class Shape {
         names = new String[components.length];
         maybe = new boolean[components.length];
         spans = new Span[components.length];
+        letters = new Letters[components.length];
         for (int i = 0; i < components.length; i++) {
             Named named = components[i].getAnnotation(Named.class);
             names[i] = named == null ? components[i].getName() : named.value();
             maybe[i] = components[i].isAnnotationPresent(Maybe.class);
+            letters[i] = components[i].getAnnotation(Letters.class);
             spans[i] = Span.of(components[i].getAnnotation(Range.class));
         }
     }
@@ -67,6 +72,9 @@ public final class Shape {
         if (value == null) {
             return maybe[i] ? null : names[i] + " must be given";
         }
+        if (letters[i] != null) {
+            return ofLetters(letters[i], names[i], value);
+        }
         Span span = spans[i];
         if (span == null || !(value instanceof Number number)) {
             return null;
@@ -78,6 +86,29 @@ public final class Shape {
         String unit = span.unit().isEmpty() ? "" : " " + span.unit();
         return names[i] + " must be from " + plain(span.from()) + " to " + plain(span.to()) + unit + ", but was "
                 + plain(d);
+    }
+
+    private static String ofLetters(Letters letters, String name, Object value) {
+        if (value instanceof Collection<?> texts) {
+            if (texts.size() > letters.items()) {
+                return name + " must be at most " + letters.items() + ", but were " + texts.size();
+            }
+            return texts.stream()
+                    .map(text -> ofText(letters, "each of " + name, (String) text))
+                    .filter(Objects::nonNull)
+                    .findFirst()
+                    .orElse(null);
+        }
+        return ofText(letters, name, (String) value);
+    }
+
+    private static String ofText(Letters letters, String name, String text) {
+        boolean blank = letters.least() > 0 && text.isBlank();
+        if (!blank && text.length() <= letters.most()) {
+            return null;
+        }
+        return name + " must be " + (letters.least() > 0 ? "from " + letters.least() + " to " : "at most ")
+                + letters.most() + " characters, but was " + (blank ? "blank" : Integer.toString(text.length()));
     }
 
     private static String plain(double d) {

@@ -84,7 +84,7 @@ public class BoundsTest {
     private static Details details(Random random, Query query, Choice from, Search search) {
         List<Product> allowed = new ShelfFilter(query).allowed();
         Refinement refinement =
-                new Refinement(query, new Preparation(query, new Bottles(query, allowed)), search::judge);
+                new Refinement(query, new Preparation(query, new Bottles(query, allowed)), search::judge, Stop.NEVER);
         Choice choice = from;
         for (int change = 0; change < 4; change++) {
             List<Details> all = refinement.all(choice);

@@ -36,7 +36,10 @@ public class RefinementTest {
 
     private static Refinement refinement(Query query, Search search) {
         return new Refinement(
-                query, new Preparation(query, new Bottles(query, new ShelfFilter(query).allowed())), search::judge);
+                query,
+                new Preparation(query, new Bottles(query, new ShelfFilter(query).allowed())),
+                search::judge,
+                Stop.NEVER);
     }
 
     /** A plan settled on a random shelf, and what it could be laid beside. */
@@ -53,7 +56,7 @@ public class RefinementTest {
         Random random = new Random(seed);
         for (int i = 0; i < shelves; i++) {
             Query query = query(random);
-            Judged best = Planner.bestOf(query, frame -> true);
+            Judged best = Planner.bestOf(query, frame -> true, Stop.NEVER);
             if (best != null) {
                 Search search = Planner.search(query);
                 look.accept(new Settled(best, search, refinement(query, search), random, "shelf " + i));

@@ -66,8 +66,10 @@ public class RefitTest {
 
     @Test
     public void whatFitsIsLeftAlone() {
-        Routine plan = Planner.best(new Query(
-                        Heads.curly(), GOAL, MILD, null, null, List.of(Heads.LEAVE_IN, Heads.CREAM, Heads.GEL)))
+        Routine plan = Planner.best(
+                        new Query(
+                                Heads.curly(), GOAL, MILD, null, null, List.of(Heads.LEAVE_IN, Heads.CREAM, Heads.GEL)),
+                        Stop.NEVER)
                 .routine();
         for (StepPlace place : plan.places()) {
             plan = plan.replacing(place, plan.at(place).but().amountMl(null).build());

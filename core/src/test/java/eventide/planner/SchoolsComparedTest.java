@@ -43,7 +43,7 @@ public class SchoolsComparedTest {
     }
 
     private static Routine plan(String key, String side) {
-        return Planner.best(query(Schools.DEFAULT.with(key, side))).routine();
+        return Planner.best(query(Schools.DEFAULT.with(key, side)), Stop.NEVER).routine();
     }
 
     private static boolean any(Routine routine, java.util.function.Predicate<Step> wanted) {
@@ -75,7 +75,7 @@ public class SchoolsComparedTest {
     @Test
     public void whatDiffersIsLaidBesideWhatWasTaken() {
         SchoolsCompared compared = SchoolsCompared.of(query(null));
-        Routine taken = Planner.best(query(null)).routine();
+        Routine taken = Planner.best(query(null), Stop.NEVER).routine();
         assertTrue(compared.questions().size() >= 3, compared.toString());
         for (SchoolsCompared.Disagreement question : compared.questions()) {
             assertNotEquals(question.key(), "ingredients");

@@ -158,7 +158,7 @@ public class SearchTest {
                 Heads.curly(), new Goal(3, 0, 0, 0, 3, null), Air.of(22, 52), null, Limits.ofMinutes(240), shelf);
         Query full = new Query(
                 Heads.coarseCoily(), new Goal(0, 3, 0, 0, 0, 0), Air.of(22, 52), null, Limits.ofMinutes(240), shelf);
-        assertEquals(Planner.bestOf(sleek, frame -> true).choice().sections(), Choice.Sections.MORE);
+        assertEquals(Planner.bestOf(sleek, frame -> true, Stop.NEVER).choice().sections(), Choice.Sections.MORE);
         Search search = Planner.search(full);
         Choice brushed = search.everything().stream()
                 .filter(choice -> choice.isShaped() && choice.hands() == Choice.Hands.BRUSH)

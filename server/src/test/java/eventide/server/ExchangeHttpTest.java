@@ -240,7 +240,8 @@ public class ExchangeHttpTest {
     @Test
     public void photographsTravelInAClientsFileByteForByte() throws IOException {
         JsonNode washes = demo.get("/api/clients/3/wash-days").body();
-        String photo = "/api/wash-days/" + washes.get(0).get("id").asLong() + "/photos/";
+        long wash = washes.get(0).get("id").asLong();
+        String photo = "/api/wash-days/" + wash + "/photos/";
         assertEquals(demo.upload(photo + "FRONT", picture(200), "image/jpeg"), 200);
         assertEquals(demo.upload(photo + "CROWN", picture(90), "image/jpeg"), 200);
         JsonNode out = demo.get("/api/exchange?client=3").body();
@@ -248,14 +249,13 @@ public class ExchangeHttpTest {
             assertEquals(
                     other.post("/api/exchange", brought(out.toString(), "")).status(), 200);
             assertTrue(other.get("/api/exchange").body().equals(out), "the same, photographs and all");
-            String there = "/api/wash-days/"
-                    + other.get("/api/clients/1/wash-days")
-                            .body()
-                            .get(0)
-                            .get("id")
-                            .asLong() + "/photos/";
-            assertEquals(other.bytes(there + "CROWN"), demo.bytes(photo + "CROWN"));
-            assertEquals(other.bytes(there + "CROWN?small=true"), demo.bytes(photo + "CROWN?small=true"));
+            long there = other.get("/api/clients/1/wash-days")
+                    .body()
+                    .get(0)
+                    .get("id")
+                    .asLong();
+            assertEquals(other.photo(there, "CROWN", ""), demo.photo(wash, "CROWN", ""));
+            assertEquals(other.photo(there, "CROWN", "?small=true"), demo.photo(wash, "CROWN", "?small=true"));
         }
         String first = out.findValue("jpegBase64").asString();
         for (String worse : new String[] {"no base64!", first.substring(0, 80), "R0lGODlh"}) {

@@ -65,13 +65,12 @@ public class LogHttpTest {
     }
 
     private Answer rate(long day, double definition, double frizz) {
-        return server.put(
-                "/api/wash-days/" + day + "/rating",
+        return server.rate(
+                day,
                 "{\"castBroken\":true,\"rootsDry\":true,\"byZone\":{\"CROWN\":{\"definition\":" + definition
                         + ",\"clumping\":6,\"frizz\":" + frizz + ",\"volume\":5,\"softness\":7}},"
                         + "\"strands\":[{\"zone\":\"CROWN\",\"measured\":{\"naturalCm\":21,\"stretchedCm\":30}},"
-                        + "{\"zone\":\"NAPE\",\"measured\":{\"naturalCm\":18,\"stretchedCm\":30}}]}",
-                null);
+                        + "{\"zone\":\"NAPE\",\"measured\":{\"naturalCm\":18,\"stretchedCm\":30}}]}");
     }
 
     @Test
@@ -258,17 +257,17 @@ public class LogHttpTest {
         long day = wash(client());
         String path = "/api/wash-days/" + day + "/photos";
         assertEquals(server.upload(path + "/FRONT", picture(400, 200, true), "image/jpeg"), 200);
-        byte[] kept = server.bytes(path + "/FRONT");
+        byte[] kept = server.photo(day, "FRONT", "");
         BufferedImage upright = ImageIO.read(new ByteArrayInputStream(kept));
         assertEquals(upright.getWidth() + "x" + upright.getHeight(), "200x400", "turned as the camera noted");
         assertFalse(new String(kept, StandardCharsets.ISO_8859_1).contains("Exif"), "no metadata");
         assertEquals(server.upload(path + "/BACK", picture(3000, 1500, false), "image/jpeg"), 200);
         assertEquals(
-                ImageIO.read(new ByteArrayInputStream(server.bytes(path + "/BACK")))
+                ImageIO.read(new ByteArrayInputStream(server.photo(day, "BACK", "")))
                         .getWidth(),
                 1600);
         assertEquals(
-                ImageIO.read(new ByteArrayInputStream(server.bytes(path + "/BACK?small=true")))
+                ImageIO.read(new ByteArrayInputStream(server.photo(day, "BACK", "?small=true")))
                         .getWidth(),
                 240);
         server.restart();

@@ -59,7 +59,7 @@ public class RecordsHttpTest {
                 server.post("/api/wash-days/" + day + "/events", RUN.formatted(AND_OVER))
                         .status(),
                 200);
-        Answer rated = server.put("/api/wash-days/" + day + "/rating", RATING, null);
+        Answer rated = server.rate(day, RATING);
         assertEquals(rated.status(), 200, rated.body().toString());
         Answer before = server.get("/api/wash-days/" + day);
         server.restart();
@@ -140,14 +140,11 @@ public class RecordsHttpTest {
             assertEquals(server.post("/api/wash-days/" + day + "/events", body).status(), 422, body);
         }
         assertEquals(
-                server.put("/api/wash-days/" + day + "/rating", RATING.replace("7", "11"), null)
+                server.rate(day, RATING.replace("7", "11"))
                         .status(),
                 422);
         assertEquals(
-                server.put(
-                                "/api/wash-days/" + day + "/rating",
-                                "{\"castBroken\":true,\"rootsDry\":true,\"byZone\":{}}",
-                                null)
+                server.rate(day, "{\"castBroken\":true,\"rootsDry\":true,\"byZone\":{}}")
                         .status(),
                 422);
         Answer kept = server.get("/api/wash-days/" + day);

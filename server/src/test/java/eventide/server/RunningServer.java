@@ -75,7 +75,8 @@ public final class RunningServer implements AutoCloseable {
                             "--server.port=" + onPort,
                             "--eventide.data=" + data,
                             "--eventide.demo=" + demo,
-                            "--eventide.warm-up=false");
+                            "--eventide.warm-up=false",
+                            "--eventide.backups=false");
         }
     }
 
@@ -137,6 +138,21 @@ public final class RunningServer implements AutoCloseable {
     public Answer put(String path, String body, String ifMatch) {
         HttpRequest.Builder request = json(path).PUT(HttpRequest.BodyPublishers.ofString(body));
         return send((ifMatch == null ? request : request.header("If-Match", ifMatch)).build());
+    }
+
+    /** Over whatever version stands there. */
+    public Answer rate(long day, String rating) {
+        return put("/api/wash-days/" + day + "/rating", rating, get("/api/wash-days/" + day).etag());
+    }
+
+    /** A kept picture of a wash, by the key its list tells. */
+    public byte[] photo(long day, String view, String query) {
+        for (JsonNode kept : get("/api/wash-days/" + day + "/photos").body()) {
+            if (kept.get("view").asString().equals(view)) {
+                return bytes("/api/wash-days/photos/" + kept.get("key").asString() + query);
+            }
+        }
+        throw new IllegalStateException("no " + view);
     }
 
     public Answer delete(String path) {

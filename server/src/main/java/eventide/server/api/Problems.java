@@ -1,61 +1,132 @@
 package eventide.server.api;
 
+import eventide.server.ground.NoRoomException;
+import eventide.server.load.BusyException;
 import eventide.shape.Fault;
 import eventide.shape.InvalidException;
+import eventide.shape.Word;
+import java.time.Instant;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.dao.DataAccessException;
+import org.springframework.dao.TransientDataAccessException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.web.HttpMediaTypeNotAcceptableException;
+import org.springframework.web.HttpRequestMethodNotSupportedException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
 
-/** Every error as a problem detail (RFC 9457) that a person can act on. Only our own exception types are mapped. */
+/** Every error as a problem detail (RFC 9457) that a person can act on; whatever the caller said it would take. */
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
     @ExceptionHandler
-    ProblemDetail invalid(InvalidException ex) {
+    ResponseEntity<ProblemDetail> invalid(InvalidException ex) {
         ProblemDetail problem =
                 ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, summary(ex.faults()));
         problem.setTitle("This cannot be used as it is");
         problem.setProperty("faults", ex.faults());
-        return problem;
+        return answer(problem);
     }
 
     @ExceptionHandler
-    ProblemDetail absent(NotFoundException ex) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.NOT_FOUND, ex.getMessage());
-        problem.setTitle("Not here");
-        return problem;
+    ResponseEntity<ProblemDetail> absent(NotFoundException ex) {
+        return answer(problem(HttpStatus.NOT_FOUND, "Not here", ex.getMessage()));
     }
 
     @ExceptionHandler
-    ProblemDetail stale(StaleException ex) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.PRECONDITION_FAILED, ex.getMessage());
-        problem.setTitle("Somebody else saved this first");
+    ResponseEntity<ProblemDetail> stale(StaleException ex) {
+        ProblemDetail problem =
+                problem(HttpStatus.PRECONDITION_FAILED, "Somebody else saved this first", ex.getMessage());
         problem.setProperty("current", ex.current());
         problem.setProperty("currentVersion", ex.currentVersion());
-        return problem;
+        return answer(problem);
     }
 
     @ExceptionHandler
-    ProblemDetail unconditional(VersionMissingException ex) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.PRECONDITION_REQUIRED, ex.getMessage());
-        problem.setTitle("Say which version you changed");
-        return problem;
+    ResponseEntity<ProblemDetail> unconditional(VersionMissingException ex) {
+        return answer(problem(HttpStatus.PRECONDITION_REQUIRED, "Say which version you changed", ex.getMessage()));
     }
 
     @ExceptionHandler
-    ProblemDetail wrongKind(MethodArgumentTypeMismatchException ex) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(
-                HttpStatus.BAD_REQUEST, ex.getName() + " must be a number, but was " + ex.getValue());
-        problem.setTitle("That is no number");
-        return problem;
+    ResponseEntity<ProblemDetail> noRoom(NoRoomException ex) {
+        return answer(problem(HttpStatus.INSUFFICIENT_STORAGE, "No room to write", ex.getMessage()));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> busy(BusyException ex) {
+        return later(ex.getMessage(), ex.retryAfterSeconds());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> noConnection(CannotCreateTransactionException ex) {
+        LOG.warn("no connection to the database", ex);
+        return later("Much is asked at once: nothing was done, ask again in a moment.", 1);
+    }
+
+    /** Two writes that met, or a file that let a write down: nothing of it was kept, and it can be sent again. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> database(DataAccessException ex) {
+        if (ex instanceof TransientDataAccessException || ex instanceof ConcurrencyFailureException) {
+            return later("Another write was in the way: nothing was saved, send it again.", 1);
+        }
+        LOG.error("the database refused", ex);
+        return later("The salon's file could not be written or read just now. Nothing was saved; send it again.", 2);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> wrongKind(MethodArgumentTypeMismatchException ex) {
+        String message = ex.getName() + " must be " + wanted(ex.getRequiredType()) + ", but was " + ex.getValue();
+        return answer(problem(HttpStatus.BAD_REQUEST, "Not a word known here", message));
+    }
+
+    private static String wanted(Class<?> type) {
+        if (type == null) {
+            return "of another kind";
+        }
+        if (type.isEnum()) {
+            return "one of "
+                    + Arrays.stream(type.getEnumConstants())
+                            .map(constant -> constant instanceof Word word ? word.word() : ((Enum<?>) constant).name())
+                            .collect(Collectors.joining(", "));
+        }
+        if (type == Instant.class) {
+            return "a moment such as 2026-05-01T09:30:00Z";
+        }
+        if (type == Boolean.class || type == boolean.class) {
+            return "true or false";
+        }
+        boolean fractional = type == Double.class || type == double.class;
+        return fractional ? "a number" : "a whole number";
+    }
+
+    /** Our own fault: said as such, and kept in the log. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> ours(Exception ex) {
+        LOG.error("a request failed", ex);
+        return answer(problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Our fault",
+                "Something went wrong here, not with what you entered. It is kept on your screen; the log in the data folder"
+                        + " says what it was."));
     }
 
     @Override
@@ -64,11 +135,82 @@ class Problems extends ResponseEntityExceptionHandler {
         String why = ex.getMessage() == null
                 ? "it could not be read"
                 : ex.getMessage().lines().findFirst().orElse("it could not be read");
-        ProblemDetail problem =
-                ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, "The body is not readable JSON: " + why);
-        problem.setTitle("Unreadable");
+        ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, "Unreadable", "The body is not readable JSON: " + why);
         problem.setProperty("faults", List.of(new Fault("", why)));
         return handleExceptionInternal(ex, problem, headers, HttpStatus.BAD_REQUEST, request);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleNoResourceFoundException(
+            NoResourceFoundException ex, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        ProblemDetail problem =
+                problem(HttpStatus.NOT_FOUND, "Not here", "There is nothing at /" + ex.getResourcePath());
+        return handleExceptionInternal(ex, problem, headers, HttpStatus.NOT_FOUND, request);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpRequestMethodNotSupported(
+            HttpRequestMethodNotSupportedException ex, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        ProblemDetail problem = problem(
+                HttpStatus.METHOD_NOT_ALLOWED,
+                "Not in this way",
+                "The method must be one of "
+                        + String.join(", ", Objects.requireNonNullElse(ex.getSupportedMethods(), new String[0]))
+                        + ", but was " + ex.getMethod());
+        return handleExceptionInternal(ex, problem, headers, HttpStatus.METHOD_NOT_ALLOWED, request);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMediaTypeNotAcceptable(
+            HttpMediaTypeNotAcceptableException ex, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        ProblemDetail problem = problem(
+                HttpStatus.NOT_ACCEPTABLE,
+                "Not in that form",
+                "Accept must allow "
+                        + ex.getSupportedMediaTypes().stream()
+                                .map(MediaType::toString)
+                                .distinct()
+                                .collect(Collectors.joining(", ")));
+        return handleExceptionInternal(ex, problem, headers, HttpStatus.NOT_ACCEPTABLE, request);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMissingServletRequestParameter(
+            MissingServletRequestParameterException ex,
+            HttpHeaders headers,
+            HttpStatusCode status,
+            WebRequest request) {
+        ProblemDetail problem =
+                problem(HttpStatus.BAD_REQUEST, "Something is missing", ex.getParameterName() + " must be given");
+        return handleExceptionInternal(ex, problem, headers, HttpStatus.BAD_REQUEST, request);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleExceptionInternal(
+            Exception ex, Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        HttpHeaders own = new HttpHeaders();
+        own.putAll(headers);
+        own.setContentType(MediaType.APPLICATION_PROBLEM_JSON);
+        return super.handleExceptionInternal(ex, body, own, status, request);
+    }
+
+    private static ResponseEntity<ProblemDetail> later(String message, int seconds) {
+        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+                .header(HttpHeaders.RETRY_AFTER, Integer.toString(seconds))
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(problem(HttpStatus.SERVICE_UNAVAILABLE, "Busy", message));
+    }
+
+    private static ProblemDetail problem(HttpStatus status, String title, String detail) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        problem.setTitle(title);
+        return problem;
+    }
+
+    private static ResponseEntity<ProblemDetail> answer(ProblemDetail problem) {
+        return ResponseEntity.status(problem.getStatus())
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(problem);
     }
 
     private static String summary(List<Fault> faults) {

@@ -1,5 +1,6 @@
 package eventide.server.api;
 
+import eventide.shape.Letters;
 import eventide.shape.Maybe;
 import eventide.shape.Named;
 import eventide.shape.OneOrMany;
@@ -85,6 +86,10 @@ final class RecordSchemas {
                 own.setMaximum(plain(range.to()));
                 own.setDescription(range.unit().isEmpty() ? null : range.unit());
             }
+            Letters letters = component.getAnnotation(Letters.class);
+            if (letters != null) {
+                limit(own, letters);
+            }
             if (component.isAnnotationPresent(OneOrMany.class)) {
                 own.setDescription("A single one may also be sent without the list");
             }
@@ -96,6 +101,16 @@ final class RecordSchemas {
             }
         }
         schema.setAdditionalProperties(false);
+    }
+
+    private static void limit(Schema<?> text, Letters letters) {
+        if (text instanceof ArraySchema list) {
+            list.setMaxItems(letters.items());
+            limit(list.getItems(), letters);
+            return;
+        }
+        text.setMaxLength(letters.most());
+        text.setMinLength(letters.least() == 0 ? null : letters.least());
     }
 
     /** Whole numbers without a fraction, as every JSON writer would print them. */

@@ -13,6 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Clients brought in whole, as they were kept elsewhere, and clients erased for good. */
 @Repository
+@Transactional(readOnly = true)
 public class ClientArchive {
     private static final String INSERT =
             """

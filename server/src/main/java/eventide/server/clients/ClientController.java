@@ -1,7 +1,7 @@
 package eventide.server.clients;
 
 import eventide.server.api.Versions;
-import eventide.shape.InvalidException;
+import eventide.shape.Letters;
 import eventide.shape.Shape;
 import java.time.Clock;
 import java.util.List;
@@ -51,15 +51,9 @@ class ClientController {
     }
 
     /** What was found, and by whom; needed to open the plan again after a referral. */
-    public record Clearing(String note) {
-        private static final int MOST_NOTE = 2000;
-
+    public record Clearing(@Letters(least = 1, most = 2000) String note) {
         public Clearing {
             Shape.check(Clearing.class, note);
-            if (note.isBlank() || note.length() > MOST_NOTE) {
-                throw InvalidException.of(
-                        "note", "note must say who cleared it, in at most " + MOST_NOTE + " characters");
-            }
         }
     }
 

@@ -17,7 +17,9 @@ import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -28,6 +30,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Clients, and every reading ever taken of them. */
 @Repository
+@Transactional(readOnly = true)
 public class ClientRepository {
     private static final String LIST =
             """
@@ -67,6 +70,11 @@ public class ClientRepository {
             select id, seen, opened_at, cleared_at, cleared_note
               from referral where client_id = :client order by opened_at, id
             """;
+    private static final String ALL_REFERRALS =
+            """
+            select client_id, id, seen, opened_at, cleared_at, cleared_note
+              from referral order by opened_at, id
+            """;
     private static final String OPEN_REFERRAL =
             """
             insert into referral (client_id, seen, opened_at) values (:client, :seen, :now)
@@ -86,11 +94,26 @@ public class ClientRepository {
     }
 
     public List<Client> list() {
-        return jdbc.sql(LIST).query(this::client).list();
+        Map<Long, List<Referral>> referrals = new HashMap<>();
+        jdbc.sql(ALL_REFERRALS).query(row -> {
+            referrals
+                    .computeIfAbsent(row.getLong("client_id"), client -> new ArrayList<>())
+                    .add(referral(row, 0));
+        });
+        return jdbc.sql(LIST)
+                .query((row, n) -> client(row, referrals.getOrDefault(row.getLong("id"), List.of())))
+                .list();
     }
 
     public Optional<Client> find(long id) {
-        return jdbc.sql(FIND).param("id", id).query(this::client).optional();
+        List<Referral> referrals = jdbc.sql(REFERRALS)
+                .param("client", id)
+                .query(ClientRepository::referral)
+                .list();
+        return jdbc.sql(FIND)
+                .param("id", id)
+                .query((row, n) -> client(row, referrals))
+                .optional();
     }
 
     /**
@@ -190,16 +213,13 @@ public class ClientRepository {
         }
     }
 
-    private List<Referral> referrals(long client) {
-        return jdbc.sql(REFERRALS)
-                .param("client", client)
-                .query((row, n) -> new Referral(
-                        row.getLong("id"),
-                        row.getString("seen"),
-                        instant(row, "opened_at"),
-                        row.getObject("cleared_at") == null ? null : instant(row, "cleared_at"),
-                        row.getString("cleared_note")))
-                .list();
+    private static Referral referral(ResultSet row, int n) throws SQLException {
+        return new Referral(
+                row.getLong("id"),
+                row.getString("seen"),
+                instant(row, "opened_at"),
+                row.getObject("cleared_at") == null ? null : instant(row, "cleared_at"),
+                row.getString("cleared_note"));
     }
 
     /** Newest first, each with what differs from the one before it. */
@@ -249,7 +269,7 @@ public class ClientRepository {
                 .param("now", utc(now));
     }
 
-    private Client client(ResultSet row, int n) throws SQLException {
+    private Client client(ResultSet row, List<Referral> referrals) throws SQLException {
         return new Client(
                 row.getLong("id"),
                 row.getString("name"),
@@ -259,7 +279,7 @@ public class ClientRepository {
                 shapes.read(row.getString("limits"), Limits.class),
                 row.getString("notes"),
                 shapes.read(row.getString("intake"), Intake.class),
-                referrals(row.getLong("id")),
+                referrals,
                 row.getInt("version"),
                 instant(row, "changed_at"));
     }

@@ -4,14 +4,12 @@ import eventide.air.Outdoors;
 import eventide.hair.HairTests;
 import eventide.hair.ReadingField;
 import eventide.hair.Zone;
-import eventide.shape.Fault;
 import eventide.shape.Frozen;
-import eventide.shape.InvalidException;
+import eventide.shape.Letters;
 import eventide.shape.Maybe;
 import eventide.shape.Shape;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
@@ -27,14 +25,14 @@ public record Intake(
         @Maybe HairTests tests,
         @Maybe Map<Zone, HairTests> zoneTests,
         @Maybe Set<ReadingField> assumed,
-        @Maybe String inHairNow,
-        @Maybe String workedBefore,
-        @Maybe String failedBefore,
+        @Maybe @Letters(most = Intake.MOST_TEXT) String inHairNow,
+        @Maybe @Letters(most = Intake.MOST_TEXT) String workedBefore,
+        @Maybe @Letters(most = Intake.MOST_TEXT) String failedBefore,
         @Maybe Set<Comfort> comfort,
-        @Maybe String comfortNotes,
+        @Maybe @Letters(most = Intake.MOST_TEXT) String comfortNotes,
         @Maybe LocalDate patchTestOn,
-        @Maybe String patchTestOf,
-        @Maybe String event,
+        @Maybe @Letters(most = Intake.MOST_TEXT) String patchTestOf,
+        @Maybe @Letters(most = Intake.MOST_TEXT) String event,
         @Maybe LocalDateTime eventAt,
         @Maybe Outdoors worn) {
     private static final int MOST_TEXT = 2000;
@@ -50,7 +48,7 @@ public record Intake(
     }
 
     public Intake {
-        List<Fault> faults = Shape.faults(
+        Shape.check(
                 Intake.class,
                 tests,
                 zoneTests,
@@ -65,24 +63,8 @@ public record Intake(
                 event,
                 eventAt,
                 worn);
-        tooLong(faults, "inHairNow", inHairNow);
-        tooLong(faults, "workedBefore", workedBefore);
-        tooLong(faults, "failedBefore", failedBefore);
-        tooLong(faults, "comfortNotes", comfortNotes);
-        tooLong(faults, "patchTestOf", patchTestOf);
-        tooLong(faults, "event", event);
-        if (!faults.isEmpty()) {
-            throw new InvalidException(faults);
-        }
         zoneTests = Frozen.map(zoneTests);
         assumed = Frozen.set(assumed);
         comfort = Frozen.set(comfort);
-    }
-
-    private static void tooLong(List<Fault> faults, String field, String text) {
-        if (text != null && text.length() > MOST_TEXT) {
-            faults.add(new Fault(
-                    "/" + field, field + " must be at most " + MOST_TEXT + " characters, but was " + text.length()));
-        }
     }
 }

@@ -1,6 +1,7 @@
 package eventide.server.exchange;
 
 import eventide.server.clients.ClientArchive;
+import eventide.shape.Letters;
 import eventide.shape.Shape;
 import java.time.Clock;
 import org.springframework.http.HttpStatus;
@@ -71,7 +72,7 @@ class ExchangeController {
     }
 
     /** Said again by name, so that no slip of the hand erases anybody. */
-    record Erasing(String name) {
+    record Erasing(@Letters(least = 1, most = 120) String name) {
         Erasing {
             Shape.check(Erasing.class, name);
         }

@@ -161,7 +161,7 @@ class LogExchange {
             throw InvalidException.of("text", "this is no readable JSON: " + unreadable.getOriginalMessage());
         }
         if (tree == null
-                || tree.path("formatVersion").asInt(0) != 1
+                || tree.path("formatVersion").asDouble(0) != 1
                 || !tree.path("entries").isArray()) {
             throw InvalidException.of("text", "a log file has formatVersion 1 and a list called entries");
         }

@@ -3,6 +3,7 @@ package eventide.server.exchange;
 import eventide.log.FollowingDay;
 import eventide.log.Rating;
 import eventide.shape.Frozen;
+import eventide.shape.Letters;
 import eventide.shape.Maybe;
 import eventide.shape.Range;
 import eventide.shape.Shape;
@@ -19,7 +20,11 @@ record LogFile(@Range(from = 1, to = 1) Integer formatVersion, List<LogEntry> en
     }
 
     /** The scores of one wash, told by its client's name and the moment it was planned. */
-    record LogEntry(String client, Instant plannedAt, Rating rating, @Maybe List<FollowingDay> following) {
+    record LogEntry(
+            @Letters(least = 1, most = 120) String client,
+            Instant plannedAt,
+            Rating rating,
+            @Maybe List<FollowingDay> following) {
         LogEntry {
             Shape.check(LogEntry.class, client, plannedAt, rating, following);
             following = Frozen.list(following);

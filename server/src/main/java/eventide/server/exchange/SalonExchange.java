@@ -13,8 +13,12 @@ import eventide.server.exchange.SalonFile.PhotoFile;
 import eventide.server.exchange.SalonFile.ReadingFile;
 import eventide.server.exchange.SalonFile.ReferralFile;
 import eventide.server.exchange.SalonFile.ShelfFile;
+import eventide.server.exchange.SalonFile.TemplateFile;
 import eventide.server.exchange.SalonFile.WashFile;
 import eventide.server.json.Shapes;
+import eventide.server.photos.Pictures;
+import eventide.server.planning.Template;
+import eventide.server.planning.TemplateRepository;
 import eventide.server.shelf.Bottle;
 import eventide.server.shelf.Shelf;
 import eventide.server.shelf.ShelfItemDraft;
@@ -34,7 +38,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 
@@ -46,7 +52,10 @@ class SalonExchange {
     private final WashDayRepository washDays;
     private final WashPhotoStore photos;
     private final ShelfRepository shelf;
+    private final TemplateRepository templates;
+    private final Pictures pictures;
     private final Shapes shapes;
+    private final TransactionTemplate writing;
 
     SalonExchange(
             ClientRepository clients,
@@ -54,13 +63,19 @@ class SalonExchange {
             WashDayRepository washDays,
             WashPhotoStore photos,
             ShelfRepository shelf,
-            Shapes shapes) {
+            TemplateRepository templates,
+            Pictures pictures,
+            Shapes shapes,
+            PlatformTransactionManager transactions) {
         this.clients = clients;
         this.archive = archive;
         this.washDays = washDays;
         this.photos = photos;
         this.shelf = shelf;
+        this.templates = templates;
+        this.pictures = pictures;
         this.shapes = shapes;
+        this.writing = new TransactionTemplate(transactions);
     }
 
     /** What to do with a client whose name stands here already. */
@@ -82,11 +97,25 @@ class SalonExchange {
     /** What taking a file in would do. */
     record Arrival(List<Comes> clients, int good, int faulty, int here) {}
 
-    /** Every client, or one. */
+    /** A client as read, with the photographs as they can be kept; null where there are faults. */
+    private record Read(ClientFile file, List<List<WashPhotoStore.Whole>> photos, List<Fault> faults) {}
+
+    /** Every client, or one; with all of them go the routines kept for any head. One look at the database, so that it fits together. */
+    @Transactional(readOnly = true)
     SalonFile file(Long client) {
         List<Client> wanted = client == null ? clients.list() : List.of(clients.get(client));
         return new SalonFile(
-                SalonFile.FORMAT_VERSION, wanted.stream().map(this::file).toList());
+                SalonFile.FORMAT_VERSION,
+                wanted.stream().map(this::file).toList(),
+                client == null ? templates() : null);
+    }
+
+    /** Null where none are kept. */
+    private List<TemplateFile> templates() {
+        List<TemplateFile> kept = templates.list().stream()
+                .map(template -> new TemplateFile(template.name(), template.routine(), template.keptAt()))
+                .toList();
+        return kept.isEmpty() ? null : kept;
     }
 
     private ClientFile file(Client client) {
@@ -146,46 +175,66 @@ class SalonExchange {
     }
 
     Arrival preview(Brought brought) {
+        JsonNode tree = treeOf(brought.text());
+        templatesOf(tree);
+        return arrival(clientsOf(tree));
+    }
+
+    private Arrival arrival(List<Read> all) {
         Set<String> here = new HashSet<>();
         clients.list().forEach(client -> here.add(key(client.name())));
         List<Comes> comes = new ArrayList<>();
-        JsonNode all = clientsOf(brought.text());
-        for (int i = 0; i < all.size(); i++) {
-            List<Fault> faults = new ArrayList<>();
-            ClientFile file = read(all.get(i), i, faults);
-            String name = file == null ? null : file.client().name();
+        for (Read read : all) {
+            String name = read.file() == null ? null : read.file().client().name();
             comes.add(new Comes(
-                    i + 1,
+                    comes.size() + 1,
                     name,
-                    file == null ? 0 : file.washDays().size(),
+                    read.file() == null ? 0 : read.file().washDays().size(),
                     name != null && here.contains(key(name)),
-                    faults));
+                    read.faults()));
         }
         int faulty = (int) comes.stream().filter(c -> !c.faults().isEmpty()).count();
         int known = (int) comes.stream().filter(Comes::here).count();
         return new Arrival(comes, comes.size() - faulty, faulty, known);
     }
 
-    /** All of them, or with any fault none. */
-    @Transactional
+    /** All of them, or with any fault none. Read and drawn before the first is written: writing holds up others. */
     Arrival take(Brought brought) {
-        Arrival arrival = preview(brought);
+        JsonNode tree = treeOf(brought.text());
+        List<TemplateFile> routines = templatesOf(tree);
+        List<Read> all = clientsOf(tree);
         List<Fault> faults = new ArrayList<>();
-        arrival.clients().forEach(comes -> faults.addAll(comes.faults()));
+        all.forEach(read -> faults.addAll(read.faults()));
         if (!faults.isEmpty()) {
             throw new InvalidException(faults);
         }
-        JsonNode all = clientsOf(brought.text());
-        for (Comes comes : arrival.clients()) {
-            if (!comes.here() || brought.sameName() == SameName.ADD) {
-                int i = comes.number() - 1;
-                write(read(all.get(i), i, faults));
+        return writing.execute(status -> {
+            Arrival arrival = arrival(all);
+            for (Comes comes : arrival.clients()) {
+                if (!comes.here() || brought.sameName() == SameName.ADD) {
+                    write(all.get(comes.number() - 1));
+                }
             }
-        }
-        return arrival;
+            keep(routines);
+            return arrival;
+        });
     }
 
-    private void write(ClientFile file) {
+    /** One that stands here already under its name, the same step for step, is not kept twice. */
+    private void keep(List<TemplateFile> routines) {
+        List<Template> here = templates.list();
+        for (TemplateFile one : routines) {
+            boolean known = here.stream()
+                    .anyMatch(t ->
+                            t.name().equals(one.name().strip()) && t.routine().equals(one.routine()));
+            if (!known) {
+                templates.keep(one.name(), one.routine(), one.keptAt());
+            }
+        }
+    }
+
+    private void write(Read read) {
+        ClientFile file = read.file();
         long id = archive.add(
                 file.client(),
                 file.changedAt(),
@@ -200,14 +249,15 @@ class SalonExchange {
             Long shelfId = shelf.addShelf(new Shelf(null, own.name(), id)).id();
             own.bottles().forEach(bottle -> shelf.add(new ShelfItemDraft(bottle.product(), shelfId, bottle.facts())));
         }
-        for (WashFile wash : file.washDays()) {
+        for (int i = 0; i < file.washDays().size(); i++) {
+            WashFile wash = file.washDays().get(i);
             long day = washDays.add(id, wash.plan(), wash.plannedAt()).id();
             List<ChairEvent> events = wash.events();
             if (!events.isEmpty()) {
                 washDays.add(day, events);
             }
-            for (int i = wash.ratedBefore().size() - 1; i >= 0; i--) {
-                washDays.ratedBefore(day, wash.ratedBefore().get(i));
+            for (int before = wash.ratedBefore().size() - 1; before >= 0; before--) {
+                washDays.ratedBefore(day, wash.ratedBefore().get(before));
             }
             if (wash.rating() != null) {
                 washDays.rate(day, wash.rating(), wash.finishedAt() == null ? wash.plannedAt() : wash.finishedAt());
@@ -215,33 +265,32 @@ class SalonExchange {
             for (FollowingDay following : wash.following()) {
                 washDays.follow(day, following);
             }
-            for (PhotoFile photo : wash.photosOrNone()) {
-                photos.putBack(day, photo.whole());
-            }
+            read.photos().get(i).forEach(photo -> photos.putBack(day, photo));
         }
     }
 
-    private ClientFile read(JsonNode node, int index, List<Fault> faults) {
+    private Read read(JsonNode node, int index) {
         try {
             ClientFile file = shapes.read(node, ClientFile.class, id -> null);
-            look(file);
-            return file;
+            return new Read(file, photographs(file), List.of());
         } catch (InvalidException refused) {
-            refused.faults()
-                    .forEach(fault ->
-                            faults.add(fault.under(Integer.toString(index)).under("clients")));
-            return null;
+            List<Fault> faults = refused.faults().stream()
+                    .map(fault -> fault.under(Integer.toString(index)).under("clients"))
+                    .toList();
+            return new Read(null, List.of(), faults);
         }
     }
 
-    /** Whether each photograph is one. */
-    private static void look(ClientFile file) {
+    /** Of each wash day, as they can be kept. */
+    private List<List<WashPhotoStore.Whole>> photographs(ClientFile file) {
         List<Fault> faults = new ArrayList<>();
+        List<List<WashPhotoStore.Whole>> all = new ArrayList<>();
         for (int day = 0; day < file.washDays().size(); day++) {
             List<PhotoFile> photos = file.washDays().get(day).photosOrNone();
+            List<WashPhotoStore.Whole> whole = new ArrayList<>();
             for (int i = 0; i < photos.size(); i++) {
                 try {
-                    photos.get(i).whole();
+                    whole.add(photos.get(i).whole(pictures));
                 } catch (InvalidException refused) {
                     for (Fault fault : refused.faults()) {
                         faults.add(fault.under(Integer.toString(i))
@@ -251,13 +300,15 @@ class SalonExchange {
                     }
                 }
             }
+            all.add(whole);
         }
         if (!faults.isEmpty()) {
             throw new InvalidException(faults);
         }
+        return all;
     }
 
-    private JsonNode clientsOf(String text) {
+    private JsonNode treeOf(String text) {
         JsonNode tree;
         try {
             tree = shapes.tree(text);
@@ -266,13 +317,43 @@ class SalonExchange {
         }
         boolean known = tree != null
                 && tree.isObject()
-                && tree.path("formatVersion").asInt(0) == SalonFile.FORMAT_VERSION
+                && tree.path("formatVersion").asDouble(0) == SalonFile.FORMAT_VERSION
                 && tree.path("clients").isArray();
         if (!known) {
             throw InvalidException.of(
                     "text", "this is no file of ours: it must have formatVersion 1 and a list of clients");
         }
-        return tree.get("clients");
+        return tree;
+    }
+
+    private List<Read> clientsOf(JsonNode tree) {
+        List<Read> all = new ArrayList<>();
+        JsonNode clients = tree.get("clients");
+        for (int i = 0; i < clients.size(); i++) {
+            all.add(read(clients.get(i), i));
+        }
+        return all;
+    }
+
+    private List<TemplateFile> templatesOf(JsonNode tree) {
+        List<Fault> faults = new ArrayList<>();
+        List<TemplateFile> all = new ArrayList<>();
+        JsonNode templates = tree.path("templates");
+        if (!templates.isMissingNode() && !templates.isNull() && !templates.isArray()) {
+            throw InvalidException.of("templates", "templates must be a list");
+        }
+        for (int i = 0; i < templates.size(); i++) {
+            try {
+                all.add(shapes.read(templates.get(i), TemplateFile.class, id -> null));
+            } catch (InvalidException refused) {
+                String index = Integer.toString(i);
+                refused.faults().forEach(fault -> faults.add(fault.under(index).under("templates")));
+            }
+        }
+        if (!faults.isEmpty()) {
+            throw new InvalidException(faults);
+        }
+        return all;
     }
 
     private static String key(String name) {

@@ -4,17 +4,19 @@ import eventide.chair.ChairEvent;
 import eventide.hair.Hair;
 import eventide.log.FollowingDay;
 import eventide.log.Rating;
+import eventide.routine.Routine;
 import eventide.server.clients.ClientDraft;
 import eventide.server.clients.Intake;
 import eventide.server.clients.Occasion;
-import eventide.server.photos.Picture;
+import eventide.server.photos.Pictures;
+import eventide.server.planning.Template;
 import eventide.server.shelf.Bottle;
-import eventide.server.shelf.Shelf;
 import eventide.server.washdays.WashDayDraft;
 import eventide.server.washdays.WashDayRepository;
 import eventide.server.washdays.WashPhotoStore;
 import eventide.shape.Frozen;
 import eventide.shape.InvalidException;
+import eventide.shape.Letters;
 import eventide.shape.Maybe;
 import eventide.shape.Range;
 import eventide.shape.Shape;
@@ -22,13 +24,23 @@ import java.time.Instant;
 import java.util.Base64;
 import java.util.List;
 
-/** Clients with all that is kept of them. What goes out comes in again unchanged. */
-record SalonFile(@Range(from = 1, to = 1) Integer formatVersion, List<ClientFile> clients) {
+/** Clients with all that is kept of them, and the routines kept for any head. What goes out comes in again unchanged. */
+record SalonFile(
+        @Range(from = 1, to = 1) Integer formatVersion, List<ClientFile> clients, @Maybe List<TemplateFile> templates) {
     static final int FORMAT_VERSION = 1;
 
     SalonFile {
-        Shape.check(SalonFile.class, formatVersion, clients);
+        Shape.check(SalonFile.class, formatVersion, clients, templates);
         clients = Frozen.list(clients);
+        templates = Frozen.list(templates);
+    }
+
+    /** A routine kept for any head. */
+    record TemplateFile(
+            @Letters(least = 1, most = Template.LONGEST_NAME) String name, Routine routine, Instant keptAt) {
+        TemplateFile {
+            Shape.check(TemplateFile.class, name, routine, keptAt);
+        }
     }
 
     /** One client. */
@@ -49,23 +61,31 @@ record SalonFile(@Range(from = 1, to = 1) Integer formatVersion, List<ClientFile
     }
 
     /** A shelf of the client's own. */
-    record ShelfFile(String name, List<Bottle> bottles) {
+    record ShelfFile(@Letters(least = 1, most = 120) String name, List<Bottle> bottles) {
         ShelfFile {
             Shape.check(ShelfFile.class, name, bottles);
             bottles = Frozen.list(bottles);
-            new Shelf(null, name, null); // a name a shelf can have
         }
     }
 
     /** A head as it was read on a day. */
-    record ReadingFile(Instant takenAt, Hair hair, @Maybe Occasion occasion, @Maybe String note, @Maybe Intake intake) {
+    record ReadingFile(
+            Instant takenAt,
+            Hair hair,
+            @Maybe Occasion occasion,
+            @Maybe @Letters(most = 2000) String note,
+            @Maybe Intake intake) {
         ReadingFile {
             Shape.check(ReadingFile.class, takenAt, hair, occasion, note, intake);
         }
     }
 
     /** A stop for the scalp's sake. */
-    record ReferralFile(String seen, Instant openedAt, @Maybe Instant clearedAt, @Maybe String clearedNote) {
+    record ReferralFile(
+            @Letters(least = 1, most = 200) String seen,
+            Instant openedAt,
+            @Maybe Instant clearedAt,
+            @Maybe @Letters(most = 2000) String clearedNote) {
         ReferralFile {
             Shape.check(ReferralFile.class, seen, openedAt, clearedAt, clearedNote);
         }
@@ -110,14 +130,15 @@ record SalonFile(@Range(from = 1, to = 1) Integer formatVersion, List<ClientFile
          *
          * @throws InvalidException where this is no base64 or no picture
          */
-        WashPhotoStore.Whole whole() {
+        WashPhotoStore.Whole whole(Pictures pictures) {
             byte[] bytes;
             try {
                 bytes = Base64.getDecoder().decode(jpegBase64);
             } catch (IllegalArgumentException mangled) {
                 throw InvalidException.of("jpegBase64", "jpegBase64 must be a picture written as base64");
             }
-            return new WashPhotoStore.Whole(view, takenAt, Picture.kept(bytes));
+            byte[] large = pictures.kept(bytes);
+            return new WashPhotoStore.Whole(view, takenAt, large, pictures.small(large));
         }
     }
 }

@@ -43,7 +43,7 @@ class ShapeConverter extends AbstractHttpMessageConverter<Record> {
             if (tree == null || tree.isMissingNode()) {
                 throw new HttpMessageNotReadableException("The body is empty", message);
             }
-            return new ShapeReader(shelf).read(tree, type);
+            return ShapeReader.ofRequest(shelf).read(tree, type);
         } catch (JacksonException unreadable) {
             throw new HttpMessageNotReadableException(unreadable.getOriginalMessage(), unreadable, message);
         }

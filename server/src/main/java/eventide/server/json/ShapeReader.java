@@ -1,6 +1,7 @@
 package eventide.server.json;
 
 import eventide.product.Product;
+import eventide.shape.Bounded;
 import eventide.shape.Fault;
 import eventide.shape.InvalidException;
 import eventide.shape.Slips;
@@ -32,13 +33,26 @@ public final class ShapeReader {
     private static final Object REFUSED = new Object();
 
     private final LongFunction<Product> shelf;
+    private final boolean asked;
     private final List<Fault> faults = new ArrayList<>();
 
+    private ShapeReader(LongFunction<Product> shelf, boolean asked) {
+        this.shelf = shelf;
+        this.asked = asked;
+    }
+
     /**
+     * For what comes from outside: what would take too long to work out is refused.
+     *
      * @param shelf finds a product for {@code {"id": n}}; null where there is none
      */
-    public ShapeReader(LongFunction<Product> shelf) {
-        this.shelf = shelf;
+    public static ShapeReader ofRequest(LongFunction<Product> shelf) {
+        return new ShapeReader(shelf, true);
+    }
+
+    /** For what we keep ourselves: it was let in once. */
+    static ShapeReader ofOurs() {
+        return new ShapeReader(id -> null, false);
     }
 
     /**
@@ -238,7 +252,11 @@ public final class ShapeReader {
 
     private Object construct(RecordPlan plan, Object[] values, Set<String> refused, String at) {
         try {
-            return plan.construct(values);
+            Object record = plan.construct(values);
+            if (asked && record instanceof Bounded bounded) {
+                bounded.beyond().forEach(fault -> faults.add(new Fault(at + fault.pointer(), fault.message())));
+            }
+            return record;
         } catch (InvalidException invalid) {
             invalid.faults().stream()
                     .filter(fault -> !refused.contains(fault.pointer()))

@@ -23,7 +23,7 @@ public class Shapes {
 
     /** What we wrote ourselves; null stays null. */
     public <T> T read(String json, Class<T> type) {
-        return json == null ? null : read(tree(json), type, id -> null);
+        return json == null ? null : ShapeReader.ofOurs().read(tree(json), type);
     }
 
     public JsonNode tree(String json) {
@@ -35,6 +35,6 @@ public class Shapes {
      * @throws JacksonException where the text is not JSON at all
      */
     public <T> T read(JsonNode tree, Class<T> type, LongFunction<Product> shelf) {
-        return new ShapeReader(shelf).read(tree, type);
+        return ShapeReader.ofRequest(shelf).read(tree, type);
     }
 }

@@ -4,7 +4,6 @@ import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
 import com.drew.metadata.Directory;
 import com.drew.metadata.Metadata;
-import com.drew.metadata.MetadataException;
 import com.drew.metadata.exif.ExifDirectoryBase;
 import com.drew.metadata.exif.ExifIFD0Directory;
 import com.drew.metadata.file.FileTypeDirectory;
@@ -14,7 +13,6 @@ import com.drew.metadata.jpeg.JpegDirectory;
 import eventide.shape.InvalidException;
 import java.awt.Color;
 import java.awt.Graphics2D;
-import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -22,14 +20,31 @@ import java.io.IOException;
 import java.util.Iterator;
 import java.util.Set;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
+import net.coobird.thumbnailator.Thumbnails;
+import net.coobird.thumbnailator.util.exif.ExifFilterUtils;
+import net.coobird.thumbnailator.util.exif.Orientation;
 
-/** A picture sent to us: type and size checked, set upright, drawn anew as JPEG so that no metadata stays in it. */
+/**
+ * A picture sent to us: its size known before any of it is decoded, decoded sampled down, set upright, and drawn anew as JPEG
+ * so that no metadata and nothing behind its end stays in it.
+ */
 public final class Picture {
     private static final int MOST_BYTES = 8_000_000;
-    /** More than this is no photograph but a bomb. */
-    private static final long MOST_PIXELS = 60_000_000;
+    /** No telephone takes a larger one; this much is decoded in about a second within 100 MB. */
+    private static final int MOST_MEGAPIXELS = 60;
+    /** A progressive JPEG is held whole before its first line is known: half the pixels take as long. */
+    private static final int MOST_PROGRESSIVE_MEGAPIXELS = 30;
+
+    private static final int PROGRESSIVE = 2;
+    private static final double MILLION = 1e6;
+
+    /** Decoded at so many times what is kept: enough for the scaling after it to smooth. */
+    private static final int OVERSAMPLED = 2;
+
+    private static final double QUALITY = .88;
 
     /** Of what is kept, px. */
     public static final int LONGEST_SIDE = 1600;
@@ -40,35 +55,48 @@ public final class Picture {
 
     private Picture() {}
 
-    /**
-     * A picture that was kept by us elsewhere: as it is where it is as we write them, else redrawn.
-     *
-     * @throws InvalidException as {@link #redrawn}
-     */
-    public static byte[] kept(byte[] picture) {
-        byte[] redrawn = redrawn(picture, LONGEST_SIDE);
-        return isOurs(picture) ? picture : redrawn;
-    }
-
-    private static boolean isOurs(byte[] picture) {
+    /** Whether it is as we write them: a bare JPEG of our size that ends where its picture ends. */
+    static boolean isOurs(byte[] picture) {
         try {
             Metadata all = ImageMetadataReader.readMetadata(new ByteArrayInputStream(picture), picture.length);
             JpegDirectory jpeg = all.getFirstDirectoryOfType(JpegDirectory.class);
-            boolean bare = jpeg != null && !jpeg.hasErrors();
+            boolean bare = jpeg != null && !jpeg.hasErrors() && endsAtItsEnd(picture);
             for (Directory directory : all.getDirectories()) {
                 bare &= BARE.contains(directory.getClass());
             }
-            return bare && Math.max(jpeg.getImageWidth(), jpeg.getImageHeight()) <= LONGEST_SIDE;
-        } catch (ImageProcessingException | IOException | MetadataException unreadable) {
+            if (!bare) {
+                return false;
+            }
+            try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(picture))) {
+                ImageReader reader = ImageIO.getImageReaders(in).next();
+                reader.setInput(in, true, true);
+                boolean ours = Math.max(reader.getWidth(0), reader.getHeight(0)) <= LONGEST_SIDE;
+                if (ours) {
+                    reader.read(0); // damaged, it is none
+                }
+                reader.dispose();
+                return ours;
+            }
+        } catch (ImageProcessingException | IOException | RuntimeException unreadable) {
             return false;
         }
+    }
+
+    /** The first end-of-image marker (ISO/IEC 10918-1, table B.1) is the last thing in the file. */
+    private static boolean endsAtItsEnd(byte[] jpeg) {
+        for (int i = 0; i + 1 < jpeg.length; i++) {
+            if (jpeg[i] == (byte) 0xFF && jpeg[i + 1] == (byte) 0xD9) {
+                return i + 2 == jpeg.length;
+            }
+        }
+        return false;
     }
 
     /**
      * @param longestSide of what is kept, px; a smaller picture is not made larger
      * @throws InvalidException for what is too large, no picture, or a damaged one
      */
-    public static byte[] redrawn(byte[] upload, int longestSide) {
+    static byte[] redrawn(byte[] upload, int longestSide) {
         if (upload.length > MOST_BYTES) {
             throw InvalidException.of(
                     "photo", "a photograph must be at most 8 MB, but was " + upload.length + " bytes");
@@ -80,16 +108,17 @@ public final class Picture {
             }
             ImageReader reader = readers.next();
             try {
-                reader.setInput(in);
-                long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
-                if (pixels > MOST_PIXELS) {
-                    throw InvalidException.of("photo", "a photograph must be at most 60 megapixels");
-                }
-                return jpeg(upright(scaled(reader.read(0), longestSide), turned(upload)));
+                reader.setInput(in, true, true);
+                Metadata metadata = metadata(upload);
+                refuseTooLarge(reader, metadata);
+                return drawn(sampled(reader, longestSide), longestSide, orientation(metadata));
             } finally {
                 reader.dispose();
             }
-        } catch (IOException | IllegalArgumentException | IndexOutOfBoundsException broken) {
+        } catch (IOException
+                | IllegalArgumentException
+                | IndexOutOfBoundsException
+                | NegativeArraySizeException broken) {
             if (broken instanceof InvalidException ours) {
                 throw ours;
             }
@@ -97,52 +126,64 @@ public final class Picture {
         }
     }
 
-    private static BufferedImage scaled(BufferedImage image, int longestSide) {
-        double scale = Math.min(1, longestSide / (double) Math.max(image.getWidth(), image.getHeight()));
-        int width = Math.max(1, (int) Math.round(image.getWidth() * scale));
-        int height = Math.max(1, (int) Math.round(image.getHeight() * scale));
-        BufferedImage drawn = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+    private static void refuseTooLarge(ImageReader reader, Metadata metadata) throws IOException {
+        JpegDirectory jpeg = metadata.getFirstDirectoryOfType(JpegDirectory.class);
+        Integer kind = jpeg == null ? null : jpeg.getInteger(JpegDirectory.TAG_COMPRESSION_TYPE);
+        boolean progressive = kind != null && kind == PROGRESSIVE;
+        int most = progressive ? MOST_PROGRESSIVE_MEGAPIXELS : MOST_MEGAPIXELS;
+        double megapixels = (double) reader.getWidth(0) * reader.getHeight(0) / MILLION;
+        if (megapixels > most) {
+            throw InvalidException.of(
+                    "photo",
+                    "a photograph must be at most " + most + " megapixels"
+                            + (progressive ? " where it is progressive" : "") + ", but was " + Math.round(megapixels));
+        }
+    }
+
+    private static BufferedImage sampled(ImageReader reader, int longestSide) throws IOException {
+        int every = Math.max(1, Math.max(reader.getWidth(0), reader.getHeight(0)) / (OVERSAMPLED * longestSide));
+        ImageReadParam parameters = reader.getDefaultReadParam();
+        parameters.setSourceSubsampling(every, every, 0, 0);
+        return reader.read(0, parameters);
+    }
+
+    private static byte[] drawn(BufferedImage image, int longestSide, Orientation orientation) throws IOException {
+        int side = Math.min(longestSide, Math.max(image.getWidth(), image.getHeight()));
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        Thumbnails.of(onWhite(image))
+                .size(side, side)
+                .addFilter(ExifFilterUtils.getFilterForOrientation(orientation))
+                .outputFormat("jpg")
+                .outputQuality(QUALITY)
+                .toOutputStream(out);
+        return out.toByteArray();
+    }
+
+    /** What a PNG lets through is paper. */
+    private static BufferedImage onWhite(BufferedImage image) {
+        BufferedImage drawn = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_RGB);
         Graphics2D pen = drawn.createGraphics();
-        pen.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
         pen.setColor(Color.WHITE);
-        pen.fillRect(0, 0, width, height);
-        pen.drawImage(image, 0, 0, width, height, null);
+        pen.fillRect(0, 0, drawn.getWidth(), drawn.getHeight());
+        pen.drawImage(image, 0, 0, null);
         pen.dispose();
         return drawn;
     }
 
-    private static byte[] jpeg(BufferedImage image) throws IOException {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ImageIO.write(image, "jpeg", out);
-        return out.toByteArray();
-    }
-
-    /** Quarter turns to the right that set it upright, as the camera wrote them down; 0 where it did not. */
-    private static int turned(byte[] upload) {
+    /** Empty where none can be read. */
+    private static Metadata metadata(byte[] upload) {
         try {
-            ExifIFD0Directory exif = ImageMetadataReader.readMetadata(new ByteArrayInputStream(upload))
-                    .getFirstDirectoryOfType(ExifIFD0Directory.class);
-            Integer way = exif == null ? null : exif.getInteger(ExifDirectoryBase.TAG_ORIENTATION);
-            return way == null ? 0 : way == 6 ? 1 : way == 3 ? 2 : way == 8 ? 3 : 0;
-        } catch (ImageProcessingException | IOException unreadable) {
-            return 0;
+            return ImageMetadataReader.readMetadata(new ByteArrayInputStream(upload), upload.length);
+        } catch (ImageProcessingException | IOException | RuntimeException unreadable) {
+            return new Metadata();
         }
     }
 
-    private static BufferedImage upright(BufferedImage image, int quarters) {
-        if (quarters == 0) {
-            return image;
-        }
-        boolean lies = quarters % 2 == 1;
-        BufferedImage turned = new BufferedImage(
-                lies ? image.getHeight() : image.getWidth(),
-                lies ? image.getWidth() : image.getHeight(),
-                BufferedImage.TYPE_INT_RGB);
-        Graphics2D pen = turned.createGraphics();
-        pen.translate(turned.getWidth() / 2.0, turned.getHeight() / 2.0);
-        pen.rotate(quarters * Math.PI / 2);
-        pen.drawImage(image, -image.getWidth() / 2, -image.getHeight() / 2, null);
-        pen.dispose();
-        return turned;
+    /** As the camera wrote down how it was held, mirrored ways too; upright where it did not. */
+    private static Orientation orientation(Metadata metadata) {
+        ExifIFD0Directory exif = metadata.getFirstDirectoryOfType(ExifIFD0Directory.class);
+        Integer way = exif == null ? null : exif.getInteger(ExifDirectoryBase.TAG_ORIENTATION);
+        Orientation known = way == null ? null : Orientation.typeOf(way);
+        return known == null ? Orientation.TOP_LEFT : known;
     }
 }

@@ -9,6 +9,7 @@ import eventide.hair.HairTests;
 import eventide.hair.Typical;
 import eventide.planner.Assumptions;
 import eventide.routine.SchoolQuestion;
+import eventide.server.load.LongWork;
 import java.util.Arrays;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,6 +20,12 @@ import org.springframework.web.bind.annotation.RestController;
 /** Stateless: the tests of a consult to readings, and what a plan rests on. */
 @RestController
 class AssessController {
+    private final LongWork longWork;
+
+    AssessController(LongWork longWork) {
+        this.longWork = longWork;
+    }
+
     /** The tests there are, as cards to work from. */
     @GetMapping("/api/hair/tests")
     List<GuidedTest.Card> tests() {
@@ -40,7 +47,7 @@ class AssessController {
     /** Which assumed reading the plan hangs on most. */
     @PostMapping("/api/hair/assumptions")
     Assumptions assumptions(@RequestBody Assumptions.Resting question) {
-        return Assumptions.of(question);
+        return longWork.run(stop -> Assumptions.of(question, stop));
     }
 
     /** Where good stylists disagree, with what is usual and why. */

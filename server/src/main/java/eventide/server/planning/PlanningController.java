@@ -14,6 +14,7 @@ import eventide.routine.ActionCard;
 import eventide.routine.HalfTrial;
 import eventide.routine.Routine;
 import eventide.routine.StepPlace;
+import eventide.server.load.LongWork;
 import eventide.shape.Maybe;
 import eventide.shape.Range;
 import eventide.shape.Shape;
@@ -28,6 +29,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/routines")
 class PlanningController {
+    private final LongWork longWork;
+
+    PlanningController(LongWork longWork) {
+        this.longWork = longWork;
+    }
+
     @PostMapping("/check")
     Judgement check(@RequestBody Judgement.Question question) {
         return Judgement.of(question);
@@ -35,19 +42,19 @@ class PlanningController {
 
     @PostMapping("/suggest")
     Suggestions suggest(@RequestBody Query query) {
-        return Planner.suggest(query);
+        return longWork.run(stop -> Planner.suggest(query, stop));
     }
 
     /** Where other schools would plan otherwise today, and what that would change. */
     @PostMapping("/schools")
     SchoolsCompared schools(@RequestBody Query query) {
-        return SchoolsCompared.of(query);
+        return longWork.run(stop -> SchoolsCompared.of(query, stop));
     }
 
     /** What today's air makes the plan do. */
     @PostMapping("/air")
     AirCompared air(@RequestBody Query query) {
-        return AirCompared.of(query);
+        return longWork.run(stop -> AirCompared.of(query, stop));
     }
 
     /** What a step can be, for building one by hand. */

@@ -3,7 +3,7 @@ package eventide.server.planning;
 import eventide.planner.Refit;
 import eventide.routine.Routine;
 import eventide.server.api.NotFoundException;
-import eventide.shape.InvalidException;
+import eventide.shape.Letters;
 import eventide.shape.Shape;
 import java.time.Clock;
 import java.util.List;
@@ -21,8 +21,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class TemplateController {
-    private static final int LONGEST_NAME = 120;
-
     private final TemplateRepository templates;
     private final Clock clock;
 
@@ -64,12 +62,9 @@ class TemplateController {
         return Refit.of(fitting);
     }
 
-    record TemplateDraft(String name, Routine routine) {
+    record TemplateDraft(@Letters(least = 1, most = Template.LONGEST_NAME) String name, Routine routine) {
         TemplateDraft {
             Shape.check(TemplateDraft.class, name, routine);
-            if (name.isBlank() || name.length() > LONGEST_NAME) {
-                throw InvalidException.of("name", "name must have from 1 to " + LONGEST_NAME + " letters");
-            }
         }
     }
 }

@@ -10,9 +10,11 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.jdbc.support.KeyHolder;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 
 @Repository
-class TemplateRepository {
+@Transactional(readOnly = true)
+public class TemplateRepository {
     private static final String LIST =
             """
             select id, name, routine, kept_at from template where removed_at is null order by lower(name), id
@@ -34,7 +36,7 @@ class TemplateRepository {
         this.shapes = shapes;
     }
 
-    List<Template> list() {
+    public List<Template> list() {
         return jdbc.sql(LIST)
                 .query((row, n) -> new Template(
                         row.getLong("id"),
@@ -44,7 +46,8 @@ class TemplateRepository {
                 .list();
     }
 
-    Template keep(String name, Routine routine, Instant at) {
+    @Transactional
+    public Template keep(String name, Routine routine, Instant at) {
         KeyHolder key = new GeneratedKeyHolder();
         jdbc.sql(INSERT)
                 .param("name", name.strip())
@@ -58,6 +61,7 @@ class TemplateRepository {
      * @param at null puts it back
      * @return whether there is such a template
      */
+    @Transactional
     boolean remove(long id, Instant at) {
         return jdbc.sql(REMOVE)
                         .param("id", id)

@@ -1,7 +1,7 @@
 package eventide.server.shelf;
 
 import eventide.shape.Frozen;
-import eventide.shape.InvalidException;
+import eventide.shape.Letters;
 import eventide.shape.Maybe;
 import eventide.shape.Shape;
 import java.time.LocalDate;
@@ -16,9 +16,7 @@ public record BottleFacts(
         @Maybe WindowFrom windowFrom,
         @Maybe LocalDate openedOn,
         @Maybe Set<LabelValue> fromLabel,
-        @Maybe String notes) {
-    private static final int MOST_NOTES = 2000;
-
+        @Maybe @Letters(most = 2000) String notes) {
     /** Who says at what wetness it works. */
     public enum WindowFrom {
         BOTTLE,
@@ -37,8 +35,5 @@ public record BottleFacts(
     public BottleFacts {
         Shape.check(BottleFacts.class, windowFrom, openedOn, fromLabel, notes);
         fromLabel = Frozen.set(fromLabel);
-        if (notes != null && notes.length() > MOST_NOTES) {
-            throw InvalidException.of("notes", "notes must be at most " + MOST_NOTES + " characters");
-        }
     }
 }

@@ -3,7 +3,7 @@ package eventide.server.shelf;
 import eventide.product.LabelReader;
 import eventide.product.LabelReading;
 import eventide.product.Role;
-import eventide.shape.InvalidException;
+import eventide.shape.Letters;
 import eventide.shape.Maybe;
 import eventide.shape.Shape;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -16,14 +16,9 @@ class LabelController {
     private static final int MOST_TEXT = 20_000;
 
     /** A label; with a role, values for the bottle are proposed too. */
-    record Text(String ingredients, @Maybe Role role) {
+    record Text(@Letters(most = MOST_TEXT) String ingredients, @Maybe Role role) {
         Text {
             Shape.check(Text.class, ingredients, role);
-            if (ingredients.length() > MOST_TEXT) {
-                throw InvalidException.of(
-                        "ingredients",
-                        "ingredients must be at most " + MOST_TEXT + " characters, but was " + ingredients.length());
-            }
         }
     }
 

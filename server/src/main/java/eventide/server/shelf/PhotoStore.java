@@ -1,23 +1,27 @@
 package eventide.server.shelf;
 
-import eventide.server.photos.Picture;
+import eventide.server.photos.PhotoKey;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Pictures of bottles. */
 @Repository
+@Transactional(readOnly = true)
 class PhotoStore {
-    /** Longest side kept, px. */
-    private static final int LONGEST_SIDE = 1200;
+    /** Two pictures of one bottle at once take their turns. */
+    private static final String LOCK = """
+            select id from product where id = :id for update
+            """;
 
     private static final String KEEP =
             """
-            merge into product_photo (product_id, jpeg) key (product_id) values (:id, :jpeg)
+            merge into product_photo (product_id, jpeg, photo_key) key (product_id) values (:id, :jpeg, :key)
             """;
     private static final String FIND =
             """
-            select jpeg from product_photo where product_id = :id
+            select jpeg from product_photo where photo_key = :key
             """;
     private static final String REMOVE =
             """
@@ -30,17 +34,21 @@ class PhotoStore {
         this.jdbc = jdbc;
     }
 
-    void keep(long product, byte[] upload) {
+    @Transactional
+    void keep(long product, byte[] jpeg) {
+        jdbc.sql(LOCK).param("id", product).query(Long.class).optional();
         jdbc.sql(KEEP)
                 .param("id", product)
-                .param("jpeg", Picture.redrawn(upload, LONGEST_SIDE))
+                .param("jpeg", jpeg)
+                .param("key", PhotoKey.next())
                 .update();
     }
 
-    Optional<byte[]> find(long product) {
-        return jdbc.sql(FIND).param("id", product).query(byte[].class).optional();
+    Optional<byte[]> find(String key) {
+        return jdbc.sql(FIND).param("key", key).query(byte[].class).optional();
     }
 
+    @Transactional
     void remove(long product) {
         jdbc.sql(REMOVE).param("id", product).update();
     }

@@ -1,12 +1,14 @@
 package eventide.server.shelf;
 
 import eventide.shape.InvalidException;
+import eventide.shape.Letters;
 import eventide.shape.Maybe;
 import eventide.shape.Shape;
 import java.time.Instant;
 
 /** Two products rubbed between the fingers: what goes on first, what goes over it, and what came of it. */
-public record RubTest(Long underId, Long overId, Outcome outcome, @Maybe String note, @Maybe Instant testedAt) {
+public record RubTest(
+        Long underId, Long overId, Outcome outcome, @Maybe @Letters(most = 2000) String note, @Maybe Instant testedAt) {
     /** What the fingers saw. */
     public enum Outcome {
         SMOOTH,

@@ -6,9 +6,11 @@ import java.time.ZoneOffset;
 import java.util.List;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 
 /** The last rub test of each pair. */
 @Repository
+@Transactional(readOnly = true)
 class RubTestRepository {
     private static final String ALL =
             """
@@ -37,6 +39,7 @@ class RubTestRepository {
                 .list();
     }
 
+    @Transactional
     void keep(RubTest test, Instant at) {
         jdbc.sql(MERGE)
                 .param("under", test.underId())

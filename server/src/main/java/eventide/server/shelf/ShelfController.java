@@ -17,6 +17,8 @@ import eventide.routine.Schools;
 import eventide.routine.Step;
 import eventide.server.api.NotFoundException;
 import eventide.server.api.Versions;
+import eventide.server.photos.Pictures;
+import eventide.shape.Letters;
 import eventide.shape.Maybe;
 import eventide.shape.Range;
 import eventide.shape.Shape;
@@ -40,6 +42,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class ShelfController {
+    /** Of a bottle's picture, px. */
+    private static final int LONGEST_SIDE = 1200;
+
     /** The head amounts are shown for where no client is in the chair: 30 cm, medium throughout. */
     private static final Hair USUAL = Hair.of(Strand.MEDIUM, Porosity.MEDIUM, Pattern.CURLY_3A, Density.MEDIUM, 30);
 
@@ -48,6 +53,7 @@ class ShelfController {
     private final ShelfExchange exchange;
     private final ShelfImport imports;
     private final PhotoStore photos;
+    private final Pictures pictures;
     private final Scale scale;
     private final Clock clock;
 
@@ -57,6 +63,7 @@ class ShelfController {
             ShelfExchange exchange,
             ShelfImport imports,
             PhotoStore photos,
+            Pictures pictures,
             Scale scale,
             Clock clock) {
         this.shelf = shelf;
@@ -64,6 +71,7 @@ class ShelfController {
         this.exchange = exchange;
         this.imports = imports;
         this.photos = photos;
+        this.pictures = pictures;
         this.scale = scale;
         this.clock = clock;
     }
@@ -177,7 +185,7 @@ class ShelfController {
 
     /** So many doses on the scale, in g. */
     record Weighing(
-            String unit,
+            @Letters(least = 1, most = 40) String unit,
             Role role,
             @Range(from = 1, to = 100) Integer doses,
             @Range(from = 0.01, to = 5000, unit = "g") Double grams) {
@@ -224,13 +232,13 @@ class ShelfController {
     @PutMapping(path = "/shelf/items/{id}/photo", consumes = "image/*")
     ShelfItem photo(@PathVariable long id, @RequestBody byte[] picture) {
         shelf.item(id);
-        photos.keep(id, picture);
+        photos.keep(id, pictures.redrawn(picture, LONGEST_SIDE));
         return shelf.item(id);
     }
 
-    @GetMapping(path = "/shelf/items/{id}/photo", produces = MediaType.IMAGE_JPEG_VALUE)
-    byte[] photo(@PathVariable long id) {
-        return photos.find(id).orElseThrow(() -> new NotFoundException("photograph of product", id));
+    @GetMapping(path = "/shelf/photos/{key}", produces = MediaType.IMAGE_JPEG_VALUE)
+    byte[] photo(@PathVariable String key) {
+        return photos.find(key).orElseThrow(() -> new NotFoundException("such photograph"));
     }
 
     @DeleteMapping("/shelf/items/{id}/photo")

@@ -146,7 +146,7 @@ class ShelfExchange {
         if (tree == null || !(tree.get("bottles") instanceof ArrayNode bottles)) {
             throw InvalidException.of("text", "a shelf file holds a list called bottles");
         }
-        if (!tree.path("formatVersion").isNumber() || tree.get("formatVersion").asInt() != 1) {
+        if (!tree.path("formatVersion").isNumber() || tree.get("formatVersion").asDouble() != 1) {
             throw InvalidException.of("text", "formatVersion must be 1");
         }
         List<Line> lines = new ArrayList<>();
@@ -247,7 +247,7 @@ class ShelfExchange {
 
     private Line line(int number, JsonNode tree) {
         try {
-            return new Line(number, new ShapeReader(id -> null).read(tree, Bottle.class), List.of());
+            return new Line(number, ShapeReader.ofRequest(id -> null).read(tree, Bottle.class), List.of());
         } catch (InvalidException ex) {
             return new Line(number, null, ex.faults());
         }

@@ -8,7 +8,7 @@ import eventide.shape.Maybe;
  * A bottle where it stands.
  *
  * @param traits its label in short; absent without a label
- * @param hasPhoto a picture of the bottle is kept
+ * @param photoKey under which its picture is to be had; absent without one
  */
 public record ShelfItem(
         Long id,
@@ -17,5 +17,5 @@ public record ShelfItem(
         @Maybe BottleFacts facts,
         @Maybe LabelReading.Traits traits,
         @Maybe LabelReading.Breaks breaks,
-        Boolean hasPhoto,
+        @Maybe String photoKey,
         Integer version) {}

@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.stereotype.Repository;
@@ -23,17 +24,18 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Bottles on shelves. What is put away is kept, and can be taken out again. */
 @Repository
+@Transactional(readOnly = true)
 public class ShelfRepository {
     private static final String ITEMS =
             """
-            select p.id, p.shelf_id, p.body, p.facts, p.version, f.product_id as photo
+            select p.id, p.shelf_id, p.body, p.facts, p.version, f.photo_key as photo
               from product p left join product_photo f on f.product_id = p.id
              where p.archived_at is null
              order by p.role, p.name, p.id
             """;
     private static final String ITEM =
             """
-            select p.id, p.shelf_id, p.body, p.facts, p.version, f.product_id as photo
+            select p.id, p.shelf_id, p.body, p.facts, p.version, f.photo_key as photo
               from product p left join product_photo f on f.product_id = p.id
              where p.id = :id
             """;
@@ -105,10 +107,12 @@ public class ShelfRepository {
         return findItem(id).orElseThrow(() -> new NotFoundException("product", id));
     }
 
+    @Transactional
     public Product add(Product product) {
         return add(new ShelfItemDraft(product, null, null)).product();
     }
 
+    @Transactional
     public ShelfItem add(ShelfItemDraft draft) {
         GeneratedKeyHolder key = new GeneratedKeyHolder();
         fill(jdbc.sql(INSERT), draft).update(key, "id");
@@ -130,6 +134,7 @@ public class ShelfRepository {
     }
 
     /** Puts a bottle away, or where {@code at} is null takes it out again. */
+    @Transactional
     public ShelfItem archive(long id, Instant at) {
         jdbc.sql(ARCHIVE)
                 .param("id", id)
@@ -145,12 +150,17 @@ public class ShelfRepository {
                 .list();
     }
 
+    @Transactional
     public Shelf addShelf(Shelf shelf) {
         GeneratedKeyHolder key = new GeneratedKeyHolder();
-        jdbc.sql(INSERT_SHELF)
-                .param("name", shelf.name().strip())
-                .param("client", shelf.clientId())
-                .update(key, "id");
+        try {
+            jdbc.sql(INSERT_SHELF)
+                    .param("name", shelf.name().strip())
+                    .param("client", shelf.clientId())
+                    .update(key, "id");
+        } catch (DataIntegrityViolationException nobody) {
+            throw InvalidException.of("clientId", "There is no client " + shelf.clientId());
+        }
         return new Shelf(key.getKeyAs(Long.class), shelf.name().strip(), shelf.clientId());
     }
 
@@ -179,7 +189,7 @@ public class ShelfRepository {
                 shapes.getObject().read(row.getString("facts"), BottleFacts.class),
                 labelled ? label.traits() : null,
                 labelled ? label.breaks() : null,
-                row.getObject("photo") != null,
+                row.getString("photo"),
                 row.getInt("version"));
     }
 }

@@ -5,15 +5,17 @@ import eventide.routine.Amount;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
 /** What wash days take from the shelf, once each, and what is given back. */
 @Repository
+@Transactional(readOnly = true)
 public class StockRepository {
     private static final String MOVES =
             """
@@ -28,6 +30,11 @@ public class StockRepository {
     private static final String UNDO =
             """
             update stock_move set undone_at = :at where wash_day_id = :day and undone_at is null
+            """;
+
+    /** Heads that finish with the same bottle take their turns at it. */
+    private static final String LOCK = """
+            select id from product where id = :id for update
             """;
 
     private final JdbcClient jdbc;
@@ -59,7 +66,8 @@ public class StockRepository {
         if (moves(day).stream().anyMatch(move -> !move.undone())) {
             return;
         }
-        Map<Long, Double> byProduct = new LinkedHashMap<>();
+        // In one order for all: two runs that use the same two bottles must not each hold what the other waits for.
+        Map<Long, Double> byProduct = new TreeMap<>();
         for (Amount amount : used) {
             if (amount.product().id() != null) {
                 // A foam's bottle is counted in ml of liquid, which weigh a gram each.
@@ -88,11 +96,13 @@ public class StockRepository {
                 .param("day", day)
                 .param("at", at.atOffset(ZoneOffset.UTC))
                 .update();
+        open.sort(Comparator.comparing(Move::productId));
         open.forEach(move -> change(move.productId(), move.ml()));
         return moves(day);
     }
 
     private void change(long id, double ml) {
+        jdbc.sql(LOCK).param("id", id).query(Long.class).single();
         ShelfItem item = shelf.item(id);
         Product product = item.product();
         if (product.stockMl() != null) {

@@ -9,18 +9,30 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 
 /** What happened at the chair, each event once. */
 @Repository
+@Transactional(readOnly = true)
 class ChairEventRepository {
     private static final String OF_DAY =
             """
             select event_id, happened_at, seq, kind, step_index, inner_index, section_index, ratio, product, zone, sign,
                    look, timer
               from chair_event where wash_day_id = :day order by happened_at, seq, event_id
+            """;
+    private static final String OF_DAYS =
+            """
+            select wash_day_id, event_id, happened_at, seq, kind, step_index, inner_index, section_index, ratio, product,
+                   zone, sign, look, timer
+              from chair_event where wash_day_id in (:days) order by wash_day_id, happened_at, seq, event_id
             """;
     private static final String KNOWN =
             """
@@ -45,7 +57,20 @@ class ChairEventRepository {
         return jdbc.sql(OF_DAY).param("day", day).query(this::event).list();
     }
 
+    /** By wash day, each in the order of its time; days without events are left out. */
+    Map<Long, List<ChairEvent>> ofDays(Collection<Long> days) {
+        Map<Long, List<ChairEvent>> byDay = new HashMap<>();
+        if (!days.isEmpty()) {
+            jdbc.sql(OF_DAYS).param("days", days).query(row -> {
+                byDay.computeIfAbsent(row.getLong("wash_day_id"), day -> new ArrayList<>())
+                        .add(event(row, 0));
+            });
+        }
+        return byDay;
+    }
+
     /** One that is known already is passed over. */
+    @Transactional
     void add(long day, ChairEvent event) {
         int known = jdbc.sql(KNOWN)
                 .param("day", day)

@@ -27,6 +27,7 @@ class ChairService {
 
     @Transactional
     List<ChairEvent> take(long id, List<ChairEvent> happened, Instant now) {
+        washDays.lock(id);
         boolean wasOver = washDays.get(id).record().finishedAt() != null;
         WashDay after = washDays.add(id, happened);
         boolean isOver = after.record().finishedAt() != null;

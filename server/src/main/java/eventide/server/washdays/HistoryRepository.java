@@ -10,15 +10,18 @@ import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.HashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Wash days of all clients, found by what is kept of them in rows: no routine is read to list them. */
 @Repository
+@Transactional(readOnly = true)
 class HistoryRepository {
     /** More than this at once nobody reads. */
     static final int MOST = 200;
@@ -157,9 +160,11 @@ class HistoryRepository {
     }
 
     /** Writes the rows of a wash day anew. */
+    @Transactional
     void index(WashDay day) {
         jdbc.sql(CLEAR).param("id", day.id()).update();
-        Set<String> products = new LinkedHashSet<>();
+        // In one order for all, so that two wash days written at once do not wait for each other.
+        Set<String> products = new TreeSet<>();
         Amounts.of(day.routine(), day.hair())
                 .forEach(amount -> products.add(amount.product().name()));
         products.forEach(name -> insert(day.id(), PRODUCT, name));
@@ -181,7 +186,12 @@ class HistoryRepository {
                 .param("kind", kind)
                 .param("word", kept)
                 .update();
-        jdbc.sql(LEARN).param("kind", kind).param("word", kept).update();
+        try {
+            jdbc.sql(LEARN).param("kind", kind).param("word", kept).update();
+        } catch (DuplicateKeyException learnt) {
+            // another wash day brought the word a moment ago
+            return;
+        }
     }
 
     /** Wash days kept before there were such rows. */

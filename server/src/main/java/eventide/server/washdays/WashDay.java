@@ -11,6 +11,7 @@ import eventide.routine.Goal;
 import eventide.routine.Limits;
 import eventide.routine.Routine;
 import eventide.routine.Schools;
+import eventide.shape.Changed;
 import eventide.shape.Maybe;
 import java.time.Instant;
 
@@ -32,6 +33,10 @@ public record WashDay(
         @Maybe Rating rating,
         @Maybe RatingSummary summary,
         Integer version) {
+    WashDay withRecord(ChairRecord done) {
+        return Changed.with(this, "record", done);
+    }
+
     /** As it was really done up to a moment. */
     AtTheChair at(Instant now) {
         return AtTheChair.of(routine, hair, air, schools, record, now);

@@ -2,6 +2,7 @@ package eventide.server.washdays;
 
 import eventide.log.Rating;
 import eventide.log.Rubric;
+import eventide.server.api.Versions;
 import eventide.server.clients.ClientRepository;
 import eventide.server.clients.Referral;
 import eventide.server.shelf.StockRepository;
@@ -10,11 +11,13 @@ import eventide.shape.InvalidException;
 import java.time.Clock;
 import java.util.List;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -51,8 +54,12 @@ class WashDayController {
     }
 
     @GetMapping("/wash-days/{id}")
-    WashDay get(@PathVariable long id) {
-        return washDays.get(id);
+    ResponseEntity<WashDay> get(@PathVariable long id) {
+        return tagged(washDays.get(id));
+    }
+
+    private static ResponseEntity<WashDay> tagged(WashDay day) {
+        return ResponseEntity.ok().eTag(Versions.tag(day.version())).body(day);
     }
 
     /** The water as planned, and once anything was done, as it really ran. */
@@ -76,8 +83,11 @@ class WashDayController {
     }
 
     @PutMapping("/wash-days/{id}/rating")
-    WashDay rate(@PathVariable long id, @RequestBody Rating rating) {
-        return washDays.rate(id, rating, clock.instant());
+    ResponseEntity<WashDay> rate(
+            @PathVariable long id,
+            @RequestHeader(name = "If-Match", required = false) String ifMatch,
+            @RequestBody Rating rating) {
+        return tagged(washDays.rate(id, Versions.from(ifMatch), rating, clock.instant()));
     }
 
     @GetMapping("/rubric")

@@ -12,6 +12,7 @@ import eventide.routine.Limits;
 import eventide.routine.Routine;
 import eventide.routine.Schools;
 import eventide.server.api.NotFoundException;
+import eventide.server.api.StaleException;
 import eventide.server.json.Shapes;
 import eventide.shape.Shape;
 import java.sql.ResultSet;
@@ -22,6 +23,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.function.Function;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.stereotype.Repository;
@@ -29,6 +31,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Wash days with their steps and scores. */
 @Repository
+@Transactional(readOnly = true)
 public class WashDayRepository {
     private static final String COLUMNS =
             """
@@ -65,7 +68,10 @@ public class WashDayRepository {
             """;
     private static final String RUN =
             """
-            update wash_day set started_at = :started, finished_at = :finished, version = version + 1 where id = :id
+            update wash_day
+               set started_at = :started, finished_at = :finished, version = version + 1
+             where id = :id
+               and (started_at is distinct from :started or finished_at is distinct from :finished)
             """;
     private static final String RATE =
             """
@@ -131,12 +137,13 @@ public class WashDayRepository {
     }
 
     public List<WashDay> ofClient(long client) {
-        return jdbc.sql(OF_CLIENT).param("client", client).query(this::washDay).list();
+        return whole(
+                jdbc.sql(OF_CLIENT).param("client", client).query(this::kept).list());
     }
 
     /** Begun and not over, the one begun first first. */
     public List<WashDay> running() {
-        return jdbc.sql(RUNNING).query(this::washDay).list();
+        return whole(jdbc.sql(RUNNING).query(this::kept).list());
     }
 
     /**
@@ -163,10 +170,8 @@ public class WashDayRepository {
      * @throws NotFoundException where there is none
      */
     public WashDay get(long id) {
-        return jdbc.sql(FIND)
-                .param("id", id)
-                .query(this::washDay)
-                .optional()
+        return whole(jdbc.sql(FIND).param("id", id).query(this::kept).list()).stream()
+                .findFirst()
                 .orElseThrow(() -> new NotFoundException("wash day", id));
     }
 
@@ -192,26 +197,56 @@ public class WashDayRepository {
     /** Adds what happened at the chair; what is known already changes nothing, whatever the order of arrival. */
     @Transactional
     public WashDay add(long id, List<ChairEvent> happened) {
-        // Taking the wash day's row first makes deliveries that meet wait for each other.
-        jdbc.sql(LOCK)
-                .param("id", id)
-                .query(Long.class)
-                .optional()
-                .orElseThrow(() -> new NotFoundException("wash day", id));
+        lock(id);
+        WashDay before = get(id);
         happened.forEach(event -> events.add(id, event));
         ChairRecord record = get(id).record();
         jdbc.sql(RUN)
                 .param("id", id)
                 .param("started", utc(record.startedAt()))
-                .param("finished", utc(record.finishedAt()))
+                .param("finished", utc(finished(before, record)))
                 .update();
         return get(id);
     }
 
-    /** What was scored before is kept. */
+    /**
+     * A run that is over by its record, or by its scores, stays so: only going back to a step of a finished run, which says so,
+     * opens it again.
+     */
+    private static Instant finished(WashDay before, ChairRecord record) {
+        boolean reopened = before.record().finishedAt() != null;
+        return record.finishedAt() != null || reopened ? record.finishedAt() : before.finishedAt();
+    }
+
+    /** Takes the wash day's row, so that writes that meet wait for each other. */
+    @Transactional
+    void lock(long id) {
+        jdbc.sql(LOCK)
+                .param("id", id)
+                .query(Long.class)
+                .optional()
+                .orElseThrow(() -> new NotFoundException("wash day", id));
+    }
+
+    /**
+     * Scores over the version that was read; what was scored before is kept.
+     *
+     * @throws StaleException where it was changed meanwhile
+     */
+    @Transactional
+    public WashDay rate(long id, int version, Rating rating, Instant now) {
+        lock(id);
+        WashDay before = get(id);
+        if (before.version() != version) {
+            throw new StaleException("wash day", before.version(), before);
+        }
+        return rate(id, rating, now);
+    }
+
+    /** As {@link #rate(long, int, Rating, Instant)}, whatever stands there: for what is taken in from a file. */
     @Transactional
     public WashDay rate(long id, Rating rating, Instant now) {
-        get(id);
+        lock(id);
         Rating.ZoneRating overall = rating.overall();
         jdbc.sql(KEEP_BEFORE).param("id", id).param("now", utc(now)).update();
         jdbc.sql(RATE)
@@ -236,6 +271,7 @@ public class WashDayRepository {
     }
 
     /** Writes the overall scores of a rating kept before there were columns for them. */
+    @Transactional
     void fillScores(WashDay day) {
         Rating.ZoneRating overall = day.rating().overall();
         jdbc.sql(FILL)
@@ -265,6 +301,7 @@ public class WashDayRepository {
     }
 
     /** Puts back a score that was replaced elsewhere. */
+    @Transactional
     public void ratedBefore(long id, Corrected corrected) {
         jdbc.sql(PUT_BEFORE)
                 .param("id", id)
@@ -279,6 +316,7 @@ public class WashDayRepository {
     }
 
     /** Out of the log, or back into it where {@code at} is null. */
+    @Transactional
     void remove(long id, Instant at) {
         get(id);
         jdbc.sql(REMOVE).param("id", id).param("at", utc(at)).update();
@@ -291,7 +329,9 @@ public class WashDayRepository {
                 .list();
     }
 
+    @Transactional
     public void follow(long id, FollowingDay day) {
+        lock(id);
         jdbc.sql(FOLLOW)
                 .param("id", id)
                 .param("day", day.day())
@@ -299,6 +339,7 @@ public class WashDayRepository {
                 .update();
     }
 
+    @Transactional
     void unfollow(long id, int day) {
         jdbc.sql(UNFOLLOW).param("id", id).param("day", day).update();
     }
@@ -312,7 +353,23 @@ public class WashDayRepository {
                 .update();
     }
 
-    private WashDay washDay(ResultSet row, int n) throws SQLException {
+    /** A row as it is kept; what happened at the chair is asked for apart, for all rows at once. */
+    private record Kept(long id, Function<List<ChairEvent>, WashDay> with) {}
+
+    private List<WashDay> whole(List<Kept> rows) {
+        Map<Long, List<ChairEvent>> happened =
+                events.ofDays(rows.stream().map(Kept::id).toList());
+        return rows.stream()
+                .map(row -> row.with().apply(happened.getOrDefault(row.id(), List.of())))
+                .toList();
+    }
+
+    private Kept kept(ResultSet row, int n) throws SQLException {
+        WashDay bare = washDay(row);
+        return new Kept(bare.id(), happened -> bare.withRecord(ChairRecord.of(bare.routine(), happened)));
+    }
+
+    private WashDay washDay(ResultSet row) throws SQLException {
         long id = row.getLong("id");
         Rating rating = shapes.read(row.getString("rating"), Rating.class);
         Routine routine = shapes.read(row.getString("routine"), Routine.class);
@@ -329,7 +386,7 @@ public class WashDayRepository {
                 shapes.read(row.getString("schools"), Schools.class),
                 shapes.read(row.getString("limits"), Limits.class),
                 routine,
-                ChairRecord.of(routine, events.ofDay(id)),
+                null,
                 rating,
                 RatingSummary.of(rating),
                 row.getInt("version"));

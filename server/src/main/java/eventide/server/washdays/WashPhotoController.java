@@ -1,6 +1,8 @@
 package eventide.server.washdays;
 
 import eventide.server.api.NotFoundException;
+import eventide.server.photos.Picture;
+import eventide.server.photos.Pictures;
 import java.time.Clock;
 import java.util.List;
 import org.springframework.http.MediaType;
@@ -15,42 +17,42 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Photographs of a wash. */
 @RestController
-@RequestMapping("/api/wash-days/{id}/photos")
+@RequestMapping("/api/wash-days")
 class WashPhotoController {
     private final WashDayRepository washDays;
     private final WashPhotoStore photos;
+    private final Pictures pictures;
     private final Clock clock;
 
-    WashPhotoController(WashDayRepository washDays, WashPhotoStore photos, Clock clock) {
+    WashPhotoController(WashDayRepository washDays, WashPhotoStore photos, Pictures pictures, Clock clock) {
         this.washDays = washDays;
         this.photos = photos;
+        this.pictures = pictures;
         this.clock = clock;
     }
 
-    @GetMapping
+    @GetMapping("/{id}/photos")
     List<WashPhotoStore.Kept> list(@PathVariable long id) {
         washDays.get(id);
         return photos.list(id);
     }
 
-    @PutMapping(path = "/{view}", consumes = "image/*")
+    @PutMapping(path = "/{id}/photos/{view}", consumes = "image/*")
     List<WashPhotoStore.Kept> keep(
             @PathVariable long id, @PathVariable WashPhotoStore.View view, @RequestBody byte[] picture) {
         washDays.get(id);
-        photos.keep(id, view, picture, clock.instant());
+        byte[] large = pictures.redrawn(picture, Picture.LONGEST_SIDE);
+        photos.keep(id, view, large, pictures.small(large), clock.instant());
         return photos.list(id);
     }
 
-    @GetMapping(path = "/{view}", produces = MediaType.IMAGE_JPEG_VALUE)
-    byte[] photo(
-            @PathVariable long id,
-            @PathVariable WashPhotoStore.View view,
-            @RequestParam(required = false) Boolean small) {
-        return photos.find(id, view, Boolean.TRUE.equals(small))
-                .orElseThrow(() -> new NotFoundException("photograph of wash day", id));
+    /** By its key, which only the list of its wash day tells. */
+    @GetMapping(path = "/photos/{key}", produces = MediaType.IMAGE_JPEG_VALUE)
+    byte[] photo(@PathVariable String key, @RequestParam(required = false) Boolean small) {
+        return photos.find(key, Boolean.TRUE.equals(small)).orElseThrow(() -> new NotFoundException("such photograph"));
     }
 
-    @DeleteMapping("/{view}")
+    @DeleteMapping("/{id}/photos/{view}")
     List<WashPhotoStore.Kept> remove(@PathVariable long id, @PathVariable WashPhotoStore.View view) {
         photos.remove(id, view);
         return list(id);

@@ -1,6 +1,6 @@
 package eventide.server.washdays;
 
-import eventide.server.photos.Picture;
+import eventide.server.photos.PhotoKey;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -10,32 +10,38 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Photographs of a wash, one a view, each with a small one beside it. */
 @Repository
+@Transactional(readOnly = true)
 public class WashPhotoStore {
-    private static final int SMALL_SIDE = 240;
+    /** Two pictures of one view at once take their turns. */
+    private static final String LOCK =
+            """
+            select id from wash_day where id = :day for update
+            """;
 
     private static final String KEEP =
             """
-            merge into wash_photo (wash_day_id, view, jpeg, small, taken_at) key (wash_day_id, view)
-            values (:day, :view, :jpeg, :small, :at)
+            merge into wash_photo (wash_day_id, view, jpeg, small, taken_at, photo_key) key (wash_day_id, view)
+            values (:day, :view, :jpeg, :small, :at, :key)
             """;
     private static final String LIST =
             """
-            select view, taken_at from wash_photo where wash_day_id = :day order by view
+            select view, taken_at, photo_key from wash_photo where wash_day_id = :day order by view
             """;
     private static final String LARGE =
             """
-            select jpeg from wash_photo where wash_day_id = :day and view = :view
+            select jpeg from wash_photo where photo_key = :key
             """;
     private static final String SMALL =
             """
-            select small from wash_photo where wash_day_id = :day and view = :view
+            select small from wash_photo where photo_key = :key
             """;
     private static final String WHOLE =
             """
-            select view, taken_at, jpeg from wash_photo where wash_day_id = :day order by view
+            select view, taken_at, photo_key, jpeg, small from wash_photo where wash_day_id = :day order by view
             """;
     private static final String REMOVE =
             """
@@ -57,51 +63,60 @@ public class WashPhotoStore {
         CROWN
     }
 
-    /** One that is kept. */
-    record Kept(View view, Instant takenAt) {}
+    /**
+     * One that is kept.
+     *
+     * @param key under which it is to be had
+     */
+    record Kept(View view, Instant takenAt, String key) {}
 
-    /** One with its picture. */
-    public record Whole(View view, Instant takenAt, byte[] jpeg) {}
+    /** One with its picture, and the same for a list. */
+    public record Whole(View view, Instant takenAt, byte[] jpeg, byte[] small) {}
 
     /** All of a wash, as they are kept. */
     public List<Whole> whole(long day) {
         return jdbc.sql(WHOLE)
                 .param("day", day)
-                .query((row, n) -> new Whole(kept(row, n).view(), kept(row, n).takenAt(), row.getBytes("jpeg")))
+                .query((row, n) -> new Whole(
+                        kept(row, n).view(), kept(row, n).takenAt(), row.getBytes("jpeg"), row.getBytes("small")))
                 .list();
     }
 
     /** Puts back one that was kept elsewhere. */
+    @Transactional
     public void putBack(long day, Whole photo) {
-        store(day, photo.view(), photo.jpeg(), photo.takenAt());
+        keep(day, photo.view(), photo.jpeg(), photo.small(), photo.takenAt());
     }
 
     List<Kept> list(long day) {
         return jdbc.sql(LIST).param("day", day).query(WashPhotoStore::kept).list();
     }
 
-    void keep(long day, View view, byte[] upload, Instant now) {
-        store(day, view, Picture.redrawn(upload, Picture.LONGEST_SIDE), now);
-    }
-
-    private void store(long day, View view, byte[] large, Instant at) {
+    @Transactional
+    /**
+     * @param large as it is to be kept
+     * @param small the same for a list
+     */
+    void keep(long day, View view, byte[] large, byte[] small, Instant at) {
+        jdbc.sql(LOCK).param("day", day).query(Long.class).optional();
         jdbc.sql(KEEP)
                 .param("day", day)
                 .param("view", view.name())
                 .param("jpeg", large)
-                .param("small", Picture.redrawn(large, SMALL_SIDE))
+                .param("small", small)
                 .param("at", at.atOffset(ZoneOffset.UTC))
+                .param("key", PhotoKey.next())
                 .update();
     }
 
-    Optional<byte[]> find(long day, View view, boolean small) {
+    Optional<byte[]> find(String key, boolean small) {
         return jdbc.sql(small ? SMALL : LARGE)
-                .param("day", day)
-                .param("view", view.name())
+                .param("key", key)
                 .query(byte[].class)
                 .optional();
     }
 
+    @Transactional
     void remove(long day, View view) {
         jdbc.sql(REMOVE).param("day", day).param("view", view.name()).update();
     }
@@ -109,6 +124,7 @@ public class WashPhotoStore {
     private static Kept kept(ResultSet row, int n) throws SQLException {
         return new Kept(
                 View.valueOf(row.getString("view")),
-                row.getObject("taken_at", OffsetDateTime.class).toInstant());
+                row.getObject("taken_at", OffsetDateTime.class).toInstant(),
+                row.getString("photo_key"));
     }
 }

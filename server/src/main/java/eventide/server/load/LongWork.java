@@ -1,0 +1,102 @@
+package eventide.server.load;
+
+import eventide.planner.Stop;
+import jakarta.annotation.PreDestroy;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ScheduledFuture;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Function;
+import org.springframework.stereotype.Component;
+
+/**
+ * Lets two long computations go on at once, as many as a small machine has cores; the rest queue for a while. Each is told
+ * when its time is up, and when its caller has left.
+ */
+@Component
+public class LongWork {
+    private static final int AT_ONCE = 2;
+    /** Two seconds are promised; what is left after this goes into writing down what was found, ms [OURS]. */
+    private static final long TIME_MILLIS = 1500;
+    /** Three others' turns, ms. */
+    private static final long MOST_QUEUED_MILLIS = 6000;
+    /** Between two looks at whether a caller is still there, ms. */
+    private static final long LOOK_MILLIS = 100;
+
+    private final Semaphore turns = new Semaphore(AT_ONCE, true);
+    private final ScheduledExecutorService looking = Executors.newSingleThreadScheduledExecutor(work -> {
+        Thread thread = new Thread(work, "looking after callers");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    /**
+     * @param work ends with what it has once its stop is due
+     * @throws BusyException where its turn did not come in time, or its caller left before
+     */
+    public <T> T run(Function<Stop, T> work) {
+        Caller caller = WatchedProtocol.caller();
+        queue(caller);
+        Running running = new Running(caller, System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(TIME_MILLIS));
+        ScheduledFuture<?> looks =
+                looking.scheduleWithFixedDelay(running::look, LOOK_MILLIS, LOOK_MILLIS, TimeUnit.MILLISECONDS);
+        try {
+            return work.apply(running);
+        } finally {
+            looks.cancel(false);
+            running.end();
+            turns.release();
+        }
+    }
+
+    private void queue(Caller caller) {
+        long until = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(MOST_QUEUED_MILLIS);
+        try {
+            while (!turns.tryAcquire(LOOK_MILLIS, TimeUnit.MILLISECONDS)) {
+                if (caller.hasLeft() || System.nanoTime() - until > 0) {
+                    throw busy();
+                }
+            }
+        } catch (InterruptedException ended) {
+            Thread.currentThread().interrupt();
+            throw busy();
+        }
+    }
+
+    private static BusyException busy() {
+        return new BusyException("Other plans are being worked out: ask again in a moment.", 2);
+    }
+
+    /** One computation, and whether it should end. */
+    private static final class Running implements Stop {
+        private final Caller caller;
+        private final long until;
+        private volatile boolean left;
+        private boolean ended;
+
+        Running(Caller caller, long until) {
+            this.caller = caller;
+            this.until = until;
+        }
+
+        @Override
+        public boolean isDue() {
+            return left || System.nanoTime() - until > 0;
+        }
+
+        synchronized void look() {
+            left |= !ended && caller.hasLeft();
+        }
+
+        /** From here on the answer is written to the same socket: nobody looks at it any more. */
+        synchronized void end() {
+            ended = true;
+        }
+    }
+
+    @PreDestroy
+    void end() {
+        looking.shutdownNow();
+    }
+}
