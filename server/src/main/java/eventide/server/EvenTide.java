@@ -24,7 +24,8 @@ public class EvenTide {
         DataFolder folder = new DataFolder(dataOf(args));
         try {
             if (args.length > 0 && RESTORE.equals(args[0])) {
-                new Restore(folder, Clock.systemDefaultZone(), System.out).run(args.length > 1 && !args[1].startsWith("--") ? args[1] : null);
+                new Restore(folder, Clock.systemDefaultZone(), System.out)
+                        .run(args.length > 1 && !args[1].startsWith("--") ? args[1] : null);
             } else {
                 folder.make();
                 run(folder, args);

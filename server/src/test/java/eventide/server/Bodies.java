@@ -63,6 +63,15 @@ final class Bodies {
         return check(HAIR, GOAL, AIR, routine);
     }
 
+    static String washDay(String name) {
+        return washDay(name, ROUTINE);
+    }
+
+    static String washDay(String name, String routine) {
+        return "{\"name\":\"" + name + "\",\"hair\":" + HAIR + ",\"goal\":" + GOAL + ",\"air\":" + AIR + ",\"routine\":"
+                + routine + "}";
+    }
+
     static String steps(String steps) {
         return "{\"formatVersion\":1,\"steps\":[" + steps + "]}";
     }

@@ -229,7 +229,7 @@ public class PlanningHttpTest {
                             Bodies.steps(
                                     "{\"action\":\"WAIT\",\"minutes\":4000},{\"action\":\"WAIT\",\"minutes\":4000},{\"action\":\"WAIT\",\"minutes\":4000}")),
                     422,
-                    List.of("/steps")),
+                    List.of("/routine/steps")),
             new Bad(
                     "201 steps",
                     Bodies.check(Bodies.steps("{\"action\":\"WAIT\"},".repeat(200) + "{\"action\":\"WAIT\"}")),

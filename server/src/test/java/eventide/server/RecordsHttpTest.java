@@ -139,10 +139,7 @@ public class RecordsHttpTest {
         for (String body : bad) {
             assertEquals(server.post("/api/wash-days/" + day + "/events", body).status(), 422, body);
         }
-        assertEquals(
-                server.rate(day, RATING.replace("7", "11"))
-                        .status(),
-                422);
+        assertEquals(server.rate(day, RATING.replace("7", "11")).status(), 422);
         assertEquals(
                 server.rate(day, "{\"castBroken\":true,\"rootsDry\":true,\"byZone\":{}}")
                         .status(),

@@ -142,7 +142,10 @@ public final class RunningServer implements AutoCloseable {
 
     /** Over whatever version stands there. */
     public Answer rate(long day, String rating) {
-        return put("/api/wash-days/" + day + "/rating", rating, get("/api/wash-days/" + day).etag());
+        return put(
+                "/api/wash-days/" + day + "/rating",
+                rating,
+                get("/api/wash-days/" + day).etag());
     }
 
     /** A kept picture of a wash, by the key its list tells. */

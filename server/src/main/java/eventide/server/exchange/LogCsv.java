@@ -6,6 +6,7 @@ import eventide.log.FollowingDay;
 import eventide.log.Rating;
 import eventide.log.StrandByRuler;
 import eventide.server.exchange.LogFile.LogEntry;
+import eventide.server.files.CsvCell;
 import eventide.shape.Fault;
 import eventide.shape.InvalidException;
 import java.io.IOException;
@@ -79,7 +80,7 @@ final class LogCsv {
                 Rating rating = entry.rating();
                 for (Map.Entry<Zone, Rating.ZoneRating> zone : rating.byZone().entrySet()) {
                     Rating.ZoneRating r = zone.getValue();
-                    printer.printRecord(
+                    printer.printRecord(CsvCell.out(
                             entry.client(),
                             entry.plannedAt(),
                             rating.castBroken(),
@@ -99,10 +100,10 @@ final class LogCsv {
                             strands(rating.strands()),
                             null,
                             null,
-                            null);
+                            null));
                 }
                 for (FollowingDay day : entry.following() == null ? List.<FollowingDay>of() : entry.following()) {
-                    printer.printRecord(after(entry, day));
+                    printer.printRecord(CsvCell.out(after(entry, day).toArray()));
                 }
             }
         } catch (IOException impossible) {
@@ -213,7 +214,7 @@ final class LogCsv {
     private static LogEntry entry(CSVRecord row, Map<Zone, Rating.ZoneRating> zones, List<FollowingDay> after) {
         boolean whole = WHOLE.stream().allMatch(row::isMapped);
         return new LogEntry(
-                row.get("client"),
+                CsvCell.in(row.get("client")),
                 Instant.parse(row.get("plannedAt").strip()),
                 new Rating(
                         yes(row, "castBroken"),
@@ -221,7 +222,7 @@ final class LogCsv {
                         zones,
                         lock(row),
                         number(row, "daysLasted"),
-                        text(row, "notes"),
+                        CsvCell.in(text(row, "notes")),
                         strands(row)),
                 whole ? after : null);
     }
@@ -246,7 +247,7 @@ final class LogCsv {
                 number(row, "volume"),
                 refreshed == null ? null : done,
                 text(row, "over") == null ? null : yes(row, "over"),
-                text(row, "notes"));
+                CsvCell.in(text(row, "notes")));
     }
 
     private static Measured lock(CSVRecord row) {

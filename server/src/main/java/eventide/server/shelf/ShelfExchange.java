@@ -1,6 +1,7 @@
 package eventide.server.shelf;
 
 import eventide.product.Product;
+import eventide.server.files.CsvCell;
 import eventide.server.json.ShapeReader;
 import eventide.server.json.Shapes;
 import eventide.shape.Fault;
@@ -94,7 +95,7 @@ class ShelfExchange {
                         .setHeader(COLUMNS.toArray(String[]::new))
                         .get())) {
             for (ShelfItem item : items) {
-                printer.printRecord(cells(item));
+                printer.printRecord(CsvCell.out(cells(item).toArray()));
             }
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
@@ -164,7 +165,7 @@ class ShelfExchange {
                 .setHeader()
                 .setSkipHeaderRecord(true)
                 .setIgnoreEmptyLines(true)
-                .setTrim(true)
+                .setIgnoreSurroundingSpaces(true)
                 .get();
         try (CSVParser parser = CSVParser.parse(new StringReader(plain), format)) {
             List<String> head = parser.getHeaderNames();
@@ -216,7 +217,7 @@ class ShelfExchange {
                     list.add(word);
                 }
             } else {
-                (FACTS.contains(column) ? facts : product).put(column, cell);
+                (FACTS.contains(column) ? facts : product).put(column, CsvCell.in(cell));
             }
         });
         String dose = cells.getOrDefault("doseName", "");
@@ -224,7 +225,7 @@ class ShelfExchange {
         if (!dose.isEmpty() || !ml.isEmpty()) {
             ObjectNode unit = product.putObject("doseUnit");
             if (!dose.isEmpty()) {
-                unit.put("name", dose);
+                unit.put("name", CsvCell.in(dose));
             }
             if (!ml.isEmpty()) {
                 number(unit, "ml", ml);
