@@ -26,6 +26,17 @@ export function Failure({ error }: { error: Error }) {
   )
 }
 
+/** How far a computation came in the time there is; nothing where it came to its end. */
+export function Unfinished({ words }: { words: string | undefined }) {
+  if (words === undefined) return null
+  return (
+    <p className="text-muted text-sm">
+      <span aria-hidden>◔ </span>
+      {words}
+    </p>
+  )
+}
+
 export function Waiting({ what }: { what: string }) {
   return (
     <p role="status" className="text-muted p-6">

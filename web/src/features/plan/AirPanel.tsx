@@ -3,6 +3,7 @@ import { airChangesQuery, airQuery, outdoorsQuery, type Setting } from '../../ap
 import type { Air, AirReading, Product } from '../../api/types'
 import { moves } from '../../api/words'
 import { Button } from '../../ui/Button'
+import { Unfinished } from '../../ui/Notice'
 import { NumberField } from '../../ui/NumberField'
 
 type AirPanelProps = {
@@ -43,6 +44,7 @@ export function AirPanel({ air, typed, setting, shelf, onTyped, onInstruments }:
           .
         </p>
       )}
+      <Unfinished words={changes?.unfinished} />
       <div className="flex flex-wrap gap-x-5 gap-y-2">
         <NumberField
           label="Room"

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { assumptionsQuery, productsQuery, testCardsQuery, type Setting } from '../../api/queries'
+import { Unfinished } from '../../ui/Notice'
 import type { Client, Product } from '../../api/types'
 
 const NONE: Product[] = []
@@ -18,8 +19,10 @@ export function Resting({ client, setting }: { client: Client; setting: Setting 
     <article className="border-ink border-l-4 border-dashed pl-3">
       <p className="font-semibold">
         <span aria-hidden>◌ </span>
-        {resting.words ?? `Assumed: ${names}. No other level would change this plan.`}
+        {resting.words ??
+          `Assumed: ${names}. ${resting.unfinished === undefined ? 'No other level would change this plan.' : ''}`}
       </p>
+      <Unfinished words={resting.unfinished} />
       {test !== undefined && (
         <p>
           Of {names}, that one matters most. Worth {test.seconds} seconds now:{' '}

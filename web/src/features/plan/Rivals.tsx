@@ -1,5 +1,6 @@
 import type { Limits, Routine } from '../../api/types'
 import { minutesText } from '../../api/words'
+import { Unfinished } from '../../ui/Notice'
 import { LimitsBox } from './LimitsBox'
 import type { Plan } from './usePlan'
 
@@ -75,6 +76,11 @@ export function Rivals({ plan, onPick, onLay, onBegin, onLimits }: RivalsProps) 
             />
           </label>
         </p>
+      )}
+      {plan.suggestions?.unfinished !== undefined && (
+        <div className="border-line w-full border-t border-dotted px-4 py-0.5">
+          <Unfinished words={plan.suggestions.unfinished} />
+        </div>
       )}
     </div>
   )

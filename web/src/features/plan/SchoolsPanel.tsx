@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { comparedSchoolsQuery, schoolsQuery, type Setting } from '../../api/queries'
 import type { Product, Routine, SchoolQuestion } from '../../api/types'
 import { moves } from '../../api/words'
-import { Failure, Waiting } from '../../ui/Notice'
+import { Failure, Unfinished, Waiting } from '../../ui/Notice'
 
 type SchoolsPanelProps = {
   setting: Setting
@@ -20,6 +20,8 @@ export function SchoolsPanel({ setting, shelf, onPreview, onToday, onClient }: S
   const asked = useQuery(schoolsQuery).data ?? []
   if (error !== null) return <Failure error={error} />
   if (data === undefined) return <Waiting what="Planning as each school would" />
+  if (data.questions.length === 0 && data.unfinished !== undefined)
+    return <Unfinished words={data.unfinished} />
   if (data.questions.length === 0)
     return <p className="text-muted">Whatever the school, this head gets this plan today.</p>
   return (
@@ -52,6 +54,11 @@ export function SchoolsPanel({ setting, shelf, onPreview, onToday, onClient }: S
           </ul>
         </li>
       ))}
+      {data.unfinished !== undefined && (
+        <li>
+          <Unfinished words={data.unfinished} />
+        </li>
+      )}
     </ul>
   )
 }

@@ -25,13 +25,25 @@ public final class RunningServer implements AutoCloseable {
     /** The log of a process is one: two servers that set it up, or take it down, at once trip over each other. */
     private static final Object COMING_AND_GOING = new Object();
 
+    /** What a plan says must not hang on how busy the machine is, ms. */
+    private static final long WITHOUT_HURRY = 60_000;
+
     private final Path data;
     private final boolean demo;
+    private final long workMillis;
     private final HttpClient http = HttpClient.newHttpClient();
     private ConfigurableApplicationContext context;
     private int port;
 
     public RunningServer(boolean demo) {
+        this(demo, WITHOUT_HURRY);
+    }
+
+    /**
+     * @param workMillis time for a plan
+     */
+    RunningServer(boolean demo, long workMillis) {
+        this.workMillis = workMillis;
         try {
             data = Files.createTempDirectory("eventide-test");
         } catch (IOException ex) {
@@ -48,6 +60,7 @@ public final class RunningServer implements AutoCloseable {
     public RunningServer(Path data) {
         this.data = data;
         this.demo = false;
+        this.workMillis = WITHOUT_HURRY;
         start(0);
     }
 
@@ -55,7 +68,7 @@ public final class RunningServer implements AutoCloseable {
         try {
             if (demoAsMade == null) {
                 Path made = Files.createTempDirectory("eventide-demo");
-                stop(run(0, made, true));
+                stop(run(0, made, true, WITHOUT_HURRY));
                 demoAsMade = made;
             }
             try (Stream<Path> files = Files.list(demoAsMade)) {
@@ -68,7 +81,7 @@ public final class RunningServer implements AutoCloseable {
         }
     }
 
-    private static ConfigurableApplicationContext run(int onPort, Path data, boolean demo) {
+    private static ConfigurableApplicationContext run(int onPort, Path data, boolean demo, long workMillis) {
         synchronized (COMING_AND_GOING) {
             return new SpringApplicationBuilder(EvenTide.class)
                     .run(
@@ -76,6 +89,7 @@ public final class RunningServer implements AutoCloseable {
                             "--eventide.data=" + data,
                             "--eventide.demo=" + demo,
                             "--eventide.warm-up=false",
+                            "--eventide.work.millis=" + workMillis,
                             "--eventide.backups=false");
         }
     }
@@ -92,7 +106,7 @@ public final class RunningServer implements AutoCloseable {
     }
 
     private void start(int onPort) {
-        context = run(onPort, data, demo);
+        context = run(onPort, data, demo, workMillis);
         port = Integer.parseInt(context.getEnvironment().getProperty("local.server.port"));
     }
 

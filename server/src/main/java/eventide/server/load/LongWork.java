@@ -8,6 +8,7 @@ import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Function;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /**
@@ -17,13 +18,12 @@ import org.springframework.stereotype.Component;
 @Component
 public class LongWork {
     private static final int AT_ONCE = 2;
-    /** Two seconds are promised; what is left after this goes into writing down what was found, ms [OURS]. */
-    private static final long TIME_MILLIS = 1500;
     /** Three others' turns, ms. */
     private static final long MOST_QUEUED_MILLIS = 6000;
     /** Between two looks at whether a caller is still there, ms. */
     private static final long LOOK_MILLIS = 100;
 
+    private final long timeMillis;
     private final Semaphore turns = new Semaphore(AT_ONCE, true);
     private final ScheduledExecutorService looking = Executors.newSingleThreadScheduledExecutor(work -> {
         Thread thread = new Thread(work, "looking after callers");
@@ -32,13 +32,20 @@ public class LongWork {
     });
 
     /**
+     * @param timeMillis after which a computation is told to end, ms
+     */
+    LongWork(@Value("${eventide.work.millis}") long timeMillis) {
+        this.timeMillis = timeMillis;
+    }
+
+    /**
      * @param work ends with what it has once its stop is due
      * @throws BusyException where its turn did not come in time, or its caller left before
      */
     public <T> T run(Function<Stop, T> work) {
         Caller caller = WatchedProtocol.caller();
         queue(caller);
-        Running running = new Running(caller, System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(TIME_MILLIS));
+        Running running = new Running(caller, System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(timeMillis));
         ScheduledFuture<?> looks =
                 looking.scheduleWithFixedDelay(running::look, LOOK_MILLIS, LOOK_MILLIS, TimeUnit.MILLISECONDS);
         try {
