@@ -57,6 +57,11 @@ public class LongWork {
         }
     }
 
+    /** Computations going on now. */
+    public int atWork() {
+        return AT_ONCE - turns.availablePermits();
+    }
+
     private void queue(Caller caller) {
         long until = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(MOST_QUEUED_MILLIS);
         try {
