@@ -83,7 +83,7 @@ export function TideChart(props: TideChartProps) {
       return s.x(mark.minute) > width - box.right - 78 && Math.abs(s.y(at) - 34 - s.y(percent)) < 26
     })
   return (
-    <div ref={ref} className="relative" style={{ height }}>
+    <div ref={ref} className="relative [contain:inline-size]" style={{ height }}>
       <Sand box={box} />
       <svg width={width} height={height} className="relative block" role="img" aria-label={summary(tide)}>
         <Defs />

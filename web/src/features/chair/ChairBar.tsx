@@ -61,7 +61,7 @@ export function ChairBar({ day, run, live, now, index, sound, onSound, onBack }:
       <span role="status" className="text-muted">
         {run.isLate ? 'No server just now: kept here, sent when it is back' : ''}
       </span>
-      <div className="ml-auto flex gap-1.5">
+      <div className="ml-auto flex flex-wrap gap-1.5 max-sm:w-full">
         <Tool disabled={!isStarted} onClick={onBack}>
           Back
         </Tool>
@@ -105,7 +105,7 @@ function Tool({ disabled = false, pressed, onClick, children }: ToolProps) {
       disabled={disabled}
       {...(pressed === undefined ? {} : { 'aria-pressed': pressed })}
       onClick={onClick}
-      className="border-ink aria-pressed:bg-ink aria-pressed:text-paper min-h-11 border px-2.5 font-semibold hover:bg-shallow disabled:opacity-40 sm:px-4"
+      className="border-ink aria-pressed:bg-ink aria-pressed:text-paper min-h-11 min-w-11 border px-1 font-semibold hover:bg-shallow disabled:opacity-40 max-sm:flex-1 sm:px-4"
     >
       {children}
     </button>

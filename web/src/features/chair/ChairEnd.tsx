@@ -17,7 +17,7 @@ export function ChairEnd({ chair, run, tide, onReopen }: ChairEndProps) {
   const kept = useQuery({ ...washTideQuery(day.id), enabled: delivered }).data
   const actual = kept?.actual ?? tide
   return (
-    <section className="sheet grid gap-2">
+    <section className="sheet grid grid-cols-[minmax(0,1fr)] gap-2">
       <div className="flex flex-wrap items-center gap-x-5 gap-y-2 px-4 pt-3">
         <h2 className="text-2xl font-semibold">Done</h2>
         <p role="status">
@@ -25,7 +25,7 @@ export function ChairEnd({ chair, run, tide, onReopen }: ChairEndProps) {
             ? 'The record is kept.'
             : 'The record is on this device; it goes to the server as soon as it answers.'}
         </p>
-        <span className="ml-auto flex gap-2">
+        <span className="ml-auto flex flex-wrap gap-2">
           <Button onClick={onReopen}>Back to the last step</Button>
           {delivered && (
             <Link to="../log" className="bg-ink text-paper px-5 py-2.5 font-semibold">

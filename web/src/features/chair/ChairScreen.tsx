@@ -66,7 +66,10 @@ export function ChairScreen({ chair }: { chair: Chair }) {
   const since = minutesSince(record.startedAt, now)
   const level = levelNow(live, planned.tide, since)
   return (
-    <div data-chair className="bg-paper grid h-dvh grid-rows-[auto_minmax(0,1fr)_44dvh] overflow-hidden">
+    <div
+      data-chair
+      className="bg-paper grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_44dvh] overflow-hidden"
+    >
       <div>
         <ChairBar
           day={day}

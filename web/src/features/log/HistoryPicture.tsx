@@ -38,7 +38,7 @@ export function HistoryPicture({ client, days, selected, onSelect }: HistoryPict
     .map((reading) => new Date(reading.takenAt))
     .filter((at) => at > first.at && at < last.at)
   return (
-    <div ref={ref} className="border-ink relative border-b" style={{ height: HEIGHT }}>
+    <div ref={ref} className="border-ink relative border-b [contain:inline-size]" style={{ height: HEIGHT }}>
       <svg
         width={width}
         height={HEIGHT}

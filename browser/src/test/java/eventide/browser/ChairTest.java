@@ -305,4 +305,21 @@ public class ChairTest extends InTheDemoSalon {
             clearTheChairs();
         }
     }
+
+    @Test
+    public void whatTheServerConfirmedAndThenLostIsSentAgain() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = toTheChair(context, 2);
+        big(page).click();
+        assertStep(page, 1);
+        big(page).click();
+        assertStep(page, 2);
+        awaitEvents(page, 2, 2);
+        // As after a backup was put back: the server knows nothing of it.
+        browsing.server().execute("delete from chair_event where kind in ('BEGIN', 'DONE') and wash_day_id ="
+                + " (select max(id) from wash_day where client_id = 2)");
+        awaitEvents(page, 2, 2);
+        assertEquals(record(2).get("open").asInt(), 1, "the run stands where it stood");
+        context.close();
+    }
 }

@@ -5,6 +5,7 @@ import eventide.check.Severity;
 import eventide.planner.Judgement;
 import eventide.planner.OnThisHair;
 import eventide.planner.SchoolsCompared;
+import eventide.planner.Stop;
 import eventide.routine.Action;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
@@ -65,11 +66,16 @@ public final class Drops {
 
     /** At most three, the cheapest for the minutes they save first. */
     public static List<Drop> of(AtTheChair chair, Goal goal, Limits limits) {
+        return of(chair, goal, limits, Stop.NEVER);
+    }
+
+    /** Of those steps for which there was time. */
+    public static List<Drop> of(AtTheChair chair, Goal goal, Limits limits, Stop stop) {
         Judgement now = judged(chair, goal, limits, chair.done());
         List<Drop> drops = new ArrayList<>();
         for (int step : chair.toCome()) {
             Step own = chair.routine().steps().get(step);
-            if (MAY_GO.contains(own.action())) {
+            if (MAY_GO.contains(own.action()) && !stop.isDue()) {
                 Routine without = chair.done()
                         .replacing(step, Step.of(Action.WAIT).minutes(0.0).build());
                 Judgement then = judged(chair, goal, limits, without);

@@ -39,6 +39,11 @@ public record Compared(
             Shape.check(Pairing.class, hair, goal, air, schools, limits, one, other);
         }
 
+        /** Of the hands, in both. */
+        public int turns() {
+            return one.turns() + other.turns();
+        }
+
         private Judgement judge(Routine routine) {
             return Judgement.of(new Judgement.Question(hair, goal, air, schools, limits, routine));
         }

@@ -28,8 +28,13 @@ import java.util.Optional;
  * warning mended that has a mend.
  *
  * @param changes each with its reason, in the order they were made
+ * @param unfinished how far it came where there was no time to mend all
  */
-public record Refit(Routine routine, List<Fitted> changes) {
+public record Refit(Routine routine, List<Fitted> changes, @Maybe String unfinished) {
+    public Refit(Routine routine, List<Fitted> changes) {
+        this(routine, changes, null);
+    }
+
     /** One change, and why this head asks for it. */
     public record Fitted(String what, String why) {}
 
@@ -52,10 +57,15 @@ public record Refit(Routine routine, List<Fitted> changes) {
     private static final int MOST_MENDS = 40;
 
     public static Refit of(Fitting asked) {
+        return of(asked, Stop.NEVER);
+    }
+
+    /** Mended as far as there was time. */
+    public static Refit of(Fitting asked, Stop stop) {
         List<Fitted> changes = new ArrayList<>();
         Routine routine = allowed(asked, amountsAnew(asked.routine(), changes), changes);
         Wash wash = Wash.of(routine, asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits());
-        for (int i = 0; i < MOST_MENDS; i++) {
+        for (int i = 0; i < MOST_MENDS && !stop.isDue(); i++) {
             Optional<Finding> loud = Checker.check(wash).stream()
                     .filter(f -> f.severity() != Severity.NOTE && f.mend() != null)
                     .findFirst();
@@ -67,7 +77,9 @@ public record Refit(Routine routine, List<Fitted> changes) {
                     loud.get().message() + " " + loud.get().why()));
             wash = wash.with(loud.get().mend().routine());
         }
-        return new Refit(wash.routine(), List.copyOf(changes));
+        String unfinished =
+                stop.isDue() ? "There was not time to mend all of it: what is left stands beside the steps." : null;
+        return new Refit(wash.routine(), List.copyOf(changes), unfinished);
     }
 
     private static Routine amountsAnew(Routine routine, List<Fitted> changes) {

@@ -44,12 +44,17 @@ public record Routine(
         steps = Frozen.list(steps);
     }
 
-    @Override
-    public List<Fault> beyond() {
-        int turns = steps.stream()
+    /** Of the hands: a section each time anything is done on it. What a run through the water costs goes by it. */
+    public int turns() {
+        return steps.stream()
                 .mapToInt(step -> (step.sections() == null ? 1 : step.sections())
                         * Math.max(1, step.steps() == null ? 0 : step.steps().size()))
                 .sum();
+    }
+
+    @Override
+    public List<Fault> beyond() {
+        int turns = turns();
         double minutes = steps.stream().mapToDouble(Routine::stated).sum();
         List<Fault> beyond = new ArrayList<>();
         if (turns > MOST_TURNS) {

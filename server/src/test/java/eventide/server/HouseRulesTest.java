@@ -1,11 +1,23 @@
 package eventide.server;
 
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaMethod;
+import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.lang.ArchCondition;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 import org.testng.annotations.Test;
 
 /** Which way dependencies point. */
@@ -84,5 +96,57 @@ public class HouseRulesTest {
                 .mayOnlyBeAccessedByLayers("drying", "check", "outcome", "planner", "chair", "log", "server")
                 .because("arrows point up the list only")
                 .check(classes);
+    }
+
+    @Test
+    public void everyRepositoryAsksWithOneConnection() {
+        classes()
+                .that()
+                .areAnnotatedWith(Repository.class)
+                .should(new ArchCondition<>("be read-only transactions but for what they write") {
+                    @Override
+                    public void check(JavaClass repository, ConditionEvents events) {
+                        boolean readOnly = repository
+                                .tryGetAnnotationOfType(Transactional.class)
+                                .map(Transactional::readOnly)
+                                .orElse(false);
+                        if (!readOnly) {
+                            events.add(SimpleConditionEvent.violated(repository, repository.getName() + " is not"));
+                        }
+                    }
+                })
+                .because("within a transaction a second question finds the connection of the first")
+                .check(classes);
+    }
+
+    @Test
+    public void everyWriteIsATransaction() {
+        methods()
+                .that()
+                .areDeclaredInClassesThat()
+                .areAnnotatedWith(Repository.class)
+                .and()
+                .areNotPrivate()
+                .and(DescribedPredicate.describe("write", HouseRulesTest::writes))
+                .should()
+                .beAnnotatedWith(Transactional.class)
+                .because("a write that begins none is neither counted nor refused on a full disk")
+                .check(classes);
+    }
+
+    /** It changes rows itself, or through a method only it and its like can call. */
+    private static boolean writes(JavaMethod method) {
+        return method.getMethodCallsFromSelf().stream().anyMatch(call -> {
+            boolean update = call.getName().equals("update")
+                    && call.getTargetOwner().isAssignableTo(JdbcClient.StatementSpec.class);
+            boolean own = call.getTargetOwner().equals(method.getOwner());
+            return update
+                    || own
+                            && call.getTarget()
+                                    .resolveMember()
+                                    .filter(member -> member.getModifiers().contains(JavaModifier.PRIVATE))
+                                    .filter(member -> !member.equals(method) && writes(member))
+                                    .isPresent();
+        });
     }
 }

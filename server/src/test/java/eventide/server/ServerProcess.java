@@ -137,6 +137,15 @@ final class ServerProcess implements AutoCloseable {
         }
     }
 
+    /** What its heap holds once everything that can go has gone, by the tool that comes with Java. */
+    long liveKilobytes() throws IOException {
+        String tool = Path.of(System.getProperty("java.home"), "bin", "jcmd").toString();
+        Process asked = new ProcessBuilder(tool, Long.toString(process.pid()), "GC.class_histogram").start();
+        List<String> lines = ended(asked).lines();
+        String[] total = lines.get(lines.size() - 1).strip().split("\\s+");
+        return Long.parseLong(total[2]) / 1000;
+    }
+
     /** As if the plug were pulled. */
     void kill() {
         process.destroyForcibly();

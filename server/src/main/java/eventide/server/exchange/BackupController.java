@@ -1,9 +1,9 @@
 package eventide.server.exchange;
 
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import org.springframework.http.ResponseEntity;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -21,13 +21,14 @@ class BackupController {
 
     /** A zip with the database file, taken while others go on working; unpacked into an empty data folder it is the same salon. */
     @GetMapping(path = "/api/backup", produces = "application/zip")
-    ResponseEntity<byte[]> backup() throws IOException {
+    void backup(HttpServletResponse response) throws IOException {
         Path file = Files.createTempFile("eventide-backup", ".zip");
         try {
             jdbc.sql(BACKUP).param("file", file.toString()).update();
-            return ResponseEntity.ok()
-                    .header("Content-Disposition", "attachment; filename=even-tide-backup.zip")
-                    .body(Files.readAllBytes(file));
+            response.setContentType("application/zip");
+            response.setHeader("Content-Disposition", "attachment; filename=even-tide-backup.zip");
+            response.setContentLengthLong(Files.size(file));
+            Files.copy(file, response.getOutputStream());
         } finally {
             Files.deleteIfExists(file);
         }

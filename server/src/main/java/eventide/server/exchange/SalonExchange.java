@@ -78,6 +78,10 @@ class SalonExchange {
         this.writing = new TransactionTemplate(transactions);
     }
 
+    private static final long MEGA = 1_000_000;
+    /** As base64 a third more, which still comes in again. */
+    private static final long MOST_PHOTO_BYTES = 28 * MEGA;
+
     /** What to do with a client whose name stands here already. */
     enum SameName {
         KEEP,
@@ -103,6 +107,13 @@ class SalonExchange {
     /** Every client, or one; with all of them go the routines kept for any head. One look at the database, so that it fits together. */
     @Transactional(readOnly = true)
     SalonFile file(Long client) {
+        long bytes = photos.bytes(client);
+        if (bytes > MOST_PHOTO_BYTES) {
+            throw InvalidException.of(
+                    "client",
+                    "the photographs must be at most " + MOST_PHOTO_BYTES / MEGA + " MB together for one file, but are "
+                            + bytes / MEGA + ": save clients one at a time, or take a backup, which has all of it");
+        }
         List<Client> wanted = client == null ? clients.list() : List.of(clients.get(client));
         return new SalonFile(
                 SalonFile.FORMAT_VERSION,

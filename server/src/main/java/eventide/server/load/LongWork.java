@@ -8,6 +8,7 @@ import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
@@ -18,6 +19,8 @@ import org.springframework.stereotype.Component;
 @Component
 public class LongWork {
     private static final int AT_ONCE = 2;
+    /** A routine of so many turns of hands is checked in some ten milliseconds. */
+    private static final int MOST_QUICK_TURNS = 400;
     /** Three others' turns, ms. */
     private static final long MOST_QUEUED_MILLIS = 6000;
     /** Between two looks at whether a caller is still there, ms. */
@@ -55,6 +58,20 @@ public class LongWork {
             running.end();
             turns.release();
         }
+    }
+
+    /**
+     * Work whose cost was reckoned: what is as quick as usual is done at once, what is not takes its turn.
+     *
+     * @param turnsOfHands of the routine that is worked out
+     */
+    public <T> T run(int turnsOfHands, Supplier<T> work) {
+        return turnsOfHands <= MOST_QUICK_TURNS ? work.get() : run(stop -> work.get());
+    }
+
+    /** Told to end when its time is up, but never queued: hands in hair wait for it. */
+    public <T> T atTheChair(Function<Stop, T> work) {
+        return work.apply(new Running(Caller.UNKNOWN, System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(timeMillis)));
     }
 
     /** Computations going on now. */

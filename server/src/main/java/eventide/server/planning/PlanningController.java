@@ -37,7 +37,7 @@ class PlanningController {
 
     @PostMapping("/check")
     Judgement check(@RequestBody Judgement.Question question) {
-        return Judgement.of(question);
+        return longWork.run(question.routine().turns(), () -> Judgement.of(question));
     }
 
     @PostMapping("/suggest")
@@ -66,19 +66,19 @@ class PlanningController {
     /** Two routines on one head, laid over each other. */
     @PostMapping("/compare")
     Compared compare(@RequestBody Compared.Pairing pairing) {
-        return Compared.of(pairing);
+        return longWork.run(pairing.turns(), () -> Compared.of(pairing));
     }
 
     /** Why one step is there, and what leaving it out would change. */
     @PostMapping("/why")
     StepReason why(@RequestBody StepReason.OneStep question) {
-        return StepReason.of(question);
+        return longWork.run(question.routine().turns(), () -> StepReason.of(question));
     }
 
     /** As plain text, for a message. */
     @PostMapping("/text")
     TakeAlong text(@RequestBody Judgement.Question question) {
-        return TakeAlong.of(question);
+        return longWork.run(question.routine().turns(), () -> TakeAlong.of(question));
     }
 
     /** One head split for a trial with one difference between its halves. */

@@ -3,6 +3,7 @@ package eventide.server.planning;
 import eventide.planner.Refit;
 import eventide.routine.Routine;
 import eventide.server.api.NotFoundException;
+import eventide.server.load.LongWork;
 import eventide.shape.Letters;
 import eventide.shape.Shape;
 import java.time.Clock;
@@ -22,9 +23,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class TemplateController {
     private final TemplateRepository templates;
+    private final LongWork longWork;
     private final Clock clock;
 
-    TemplateController(TemplateRepository templates, Clock clock) {
+    TemplateController(TemplateRepository templates, LongWork longWork, Clock clock) {
+        this.longWork = longWork;
         this.templates = templates;
         this.clock = clock;
     }
@@ -59,7 +62,7 @@ class TemplateController {
     /** Any routine fitted to a head, with every change and why; keeps nothing. */
     @PostMapping("/routines/refit")
     Refit refit(@RequestBody Refit.Fitting fitting) {
-        return Refit.of(fitting);
+        return longWork.run(stop -> Refit.of(fitting, stop));
     }
 
     record TemplateDraft(@Letters(least = 1, most = Template.LONGEST_NAME) String name, Routine routine) {

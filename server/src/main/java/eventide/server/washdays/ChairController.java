@@ -9,6 +9,7 @@ import eventide.chair.StepTimer;
 import eventide.drying.Course;
 import eventide.planner.Judgement;
 import eventide.server.clients.ClientRepository;
+import eventide.server.load.LongWork;
 import eventide.shape.Fault;
 import eventide.shape.Frozen;
 import eventide.shape.InvalidException;
@@ -33,9 +34,12 @@ class ChairController {
     private final WashDayRepository washDays;
     private final ClientRepository clients;
     private final ChairService chair;
+    private final LongWork longWork;
     private final Clock clock;
 
-    ChairController(WashDayRepository washDays, ClientRepository clients, ChairService chair, Clock clock) {
+    ChairController(
+            WashDayRepository washDays, ClientRepository clients, ChairService chair, LongWork longWork, Clock clock) {
+        this.longWork = longWork;
         this.washDays = washDays;
         this.clients = clients;
         this.chair = chair;
@@ -106,7 +110,8 @@ class ChairController {
     @GetMapping("/wash-days/{id}/drops")
     List<Drops.Drop> drops(@PathVariable long id, @RequestParam(required = false) Instant now) {
         WashDay day = washDays.get(id);
-        return Drops.of(day.at(now == null ? clock.instant() : now), day.goal(), day.limits());
+        return longWork.atTheChair(
+                stop -> Drops.of(day.at(now == null ? clock.instant() : now), day.goal(), day.limits(), stop));
     }
 
     /** Every head in work, with the timer that rings next. */

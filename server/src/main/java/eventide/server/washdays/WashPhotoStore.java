@@ -43,6 +43,12 @@ public class WashPhotoStore {
             """
             select view, taken_at, photo_key, jpeg, small from wash_photo where wash_day_id = :day order by view
             """;
+    private static final String BYTES =
+            """
+            select coalesce(sum(octet_length(p.jpeg)), 0)
+              from wash_photo p join wash_day d on d.id = p.wash_day_id
+             where d.removed_at is null and (cast(:client as bigint) is null or d.client_id = :client)
+            """;
     private static final String REMOVE =
             """
             delete from wash_photo where wash_day_id = :day and view = :view
@@ -72,6 +78,15 @@ public class WashPhotoStore {
 
     /** One with its picture, and the same for a list. */
     public record Whole(View view, Instant takenAt, byte[] jpeg, byte[] small) {}
+
+    /**
+     * How many bytes there are.
+     *
+     * @param client whose; null for all
+     */
+    public long bytes(Long client) {
+        return jdbc.sql(BYTES).param("client", client).query(Long.class).single();
+    }
 
     /** All of a wash, as they are kept. */
     public List<Whole> whole(long day) {
