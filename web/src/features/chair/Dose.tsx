@@ -35,7 +35,7 @@ export function Dose({ amount, record, client, perSection, onTake, children }: D
         {!perSection && amount.perSection !== amount.dose && `, ${amount.perSection} a section`}
         <span className="text-muted">{children}</span>
       </span>
-      <span className="flex items-center text-lg">
+      <span className="flex flex-wrap items-center gap-x-1 gap-y-1 text-lg">
         <Tap label={`Less ${name}`} onClick={() => given(-TAP)}>
           −
         </Tap>
@@ -47,7 +47,7 @@ export function Dose({ amount, record, client, perSection, onTake, children }: D
         </Tap>
         <button
           type="button"
-          className="border-ink ml-2 min-h-11 border px-3 text-base hover:bg-shallow"
+          className="border-ink min-h-11 border px-3 text-base hover:bg-shallow sm:ml-2"
           onClick={() => setSwapping(true)}
         >
           Another

@@ -24,7 +24,7 @@ export function StepWords({ chair, run, index, turn }: StepWordsProps) {
       aria-live="polite"
       aria-label="Step in hand"
       tabIndex={0}
-      className="grid content-start gap-1.5 overflow-y-auto px-4 py-2 sm:px-6"
+      className="grid grid-cols-[minmax(0,1fr)] content-start gap-1.5 overflow-y-auto px-4 py-2 sm:px-6"
     >
       <h2 className="text-[clamp(1.9rem,4.4vw,3.3rem)] leading-[1.06] font-semibold">
         {headline(step, counts ? turn : undefined)}

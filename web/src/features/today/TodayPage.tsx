@@ -3,7 +3,8 @@ import { Link } from 'react-router'
 import { todayQuery } from '../../api/queries'
 import type { Today } from '../../api/types'
 import { hairLine } from '../../api/words'
-import { Empty, Failure, Waiting } from '../../ui/Notice'
+import { Failure, Waiting } from '../../ui/Notice'
+import { EmptySalon } from './EmptySalon'
 
 export function TodayPage() {
   const { data, error } = useQuery(todayQuery)
@@ -22,12 +23,7 @@ export function TodayPage() {
         </Link>
       </div>
       {data.clients.length === 0 ? (
-        <Empty title="No clients yet">
-          <p>Begin with one head of hair: a name, then the readings. The plan follows from them.</p>
-          <Link to="/new" className="underline">
-            Enter the first client
-          </Link>
-        </Empty>
+        <EmptySalon />
       ) : (
         <ul className="sheet">
           {data.clients.map((line) => (

@@ -27,13 +27,7 @@ public class WidthsTest extends InTheDemoSalon {
             """
             () => {
               const wide = window.innerWidth
-              const scrolls = (el) => {
-                for (let p = el.parentElement; p; p = p.parentElement) {
-                  const over = getComputedStyle(p).overflowX
-                  if ((over === 'auto' || over === 'scroll') && p.scrollWidth > p.clientWidth + 1) return true
-                }
-                return false
-              }
+              const scrolls = (el) => el.closest('.overflow-x-auto,.overflow-x-scroll,.overflow-auto') !== null
               const unseen = (el) => {
                 for (let p = el; p; p = p.parentElement) {
                   const s = getComputedStyle(p)
