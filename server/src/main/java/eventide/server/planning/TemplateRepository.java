@@ -12,6 +12,7 @@ import org.springframework.jdbc.support.KeyHolder;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
+/** Routines kept, by name. What is taken away can be put back. */
 @Repository
 @Transactional(readOnly = true)
 public class TemplateRepository {

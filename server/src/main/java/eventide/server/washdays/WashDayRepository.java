@@ -103,18 +103,6 @@ public class WashDayRepository {
             """
             update wash_day set removed_at = :at, version = version + 1 where id = :id
             """;
-    private static final String FOLLOWING =
-            """
-            select body from wash_following where wash_day_id = :id order by day_no
-            """;
-    private static final String FOLLOW =
-            """
-            merge into wash_following (wash_day_id, day_no, body) key (wash_day_id, day_no) values (:id, :day, :body)
-            """;
-    private static final String UNFOLLOW =
-            """
-            delete from wash_following where wash_day_id = :id and day_no = :day
-            """;
     private static final String CLEAR_SCORES =
             """
             delete from wash_score where wash_day_id = :id
@@ -128,8 +116,15 @@ public class WashDayRepository {
     private final Shapes shapes;
     private final ChairEventRepository events;
     private final HistoryRepository history;
+    private final FollowingDays following;
 
-    WashDayRepository(JdbcClient jdbc, Shapes shapes, ChairEventRepository events, HistoryRepository history) {
+    WashDayRepository(
+            JdbcClient jdbc,
+            Shapes shapes,
+            ChairEventRepository events,
+            HistoryRepository history,
+            FollowingDays following) {
+        this.following = following;
         this.history = history;
         this.jdbc = jdbc;
         this.shapes = shapes;
@@ -323,25 +318,18 @@ public class WashDayRepository {
     }
 
     public List<FollowingDay> following(long id) {
-        return jdbc.sql(FOLLOWING)
-                .param("id", id)
-                .query((row, n) -> shapes.read(row.getString("body"), FollowingDay.class))
-                .list();
+        return following.ofDay(id);
     }
 
     @Transactional
     public void follow(long id, FollowingDay day) {
         lock(id);
-        jdbc.sql(FOLLOW)
-                .param("id", id)
-                .param("day", day.day())
-                .param("body", shapes.write(day))
-                .update();
+        following.keep(id, day);
     }
 
     @Transactional
     void unfollow(long id, int day) {
-        jdbc.sql(UNFOLLOW).param("id", id).param("day", day).update();
+        following.remove(id, day);
     }
 
     private void score(long id, Zone zone, String score, double points) {

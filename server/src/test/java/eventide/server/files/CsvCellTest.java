@@ -7,6 +7,7 @@ import java.util.Random;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
+/** Texts out to a spreadsheet and back. */
 public class CsvCellTest {
     @DataProvider
     public Object[][] cells() {

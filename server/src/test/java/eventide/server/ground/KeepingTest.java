@@ -13,6 +13,7 @@ import java.util.Random;
 import java.util.Set;
 import org.testng.annotations.Test;
 
+/** What is kept of many backups. */
 public class KeepingTest {
     /** Two years of a salon that opens twice a day, thinned after every backup as it is in use. */
     @Test

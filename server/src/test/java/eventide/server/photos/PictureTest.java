@@ -23,6 +23,7 @@ import javax.imageio.stream.ImageOutputStream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
+/** Pictures as they are sent, and as they are kept. */
 public class PictureTest {
     private static final int WIDE = 400;
     private static final int HIGH = 200;
