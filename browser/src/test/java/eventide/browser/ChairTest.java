@@ -316,8 +316,9 @@ public class ChairTest extends InTheDemoSalon {
         assertStep(page, 2);
         awaitEvents(page, 2, 2);
         // As after a backup was put back: the server knows nothing of it.
-        browsing.server().execute("delete from chair_event where kind in ('BEGIN', 'DONE') and wash_day_id ="
-                + " (select max(id) from wash_day where client_id = 2)");
+        browsing.server()
+                .execute("delete from chair_event where kind in ('BEGIN', 'DONE') and wash_day_id ="
+                        + " (select max(id) from wash_day where client_id = 2)");
         awaitEvents(page, 2, 2);
         assertEquals(record(2).get("open").asInt(), 1, "the run stands where it stood");
         context.close();
