@@ -49,6 +49,17 @@ export const labelQuery = (ingredients: string, role: Role) =>
     placeholderData: (previous) => previous,
   })
 
+/** What the words a client gives are taken to mean. */
+export const allergiesQuery = (said: string) =>
+  queryOptions({
+    queryKey: ['allergies', said],
+    queryFn: ({ signal }) =>
+      answered(api.POST('/api/allergies/read', { body: { words: [said.slice(0, 200)] }, signal })),
+    enabled: said.trim() !== '',
+    staleTime: Infinity,
+    placeholderData: (previous) => previous,
+  })
+
 /** What a bottle does on this head, or on a usual one. */
 export const onHairQuery = (product: Product, client: Client | undefined) =>
   queryOptions({

@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/allergies/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/backup": {
         parameters: {
             query?: never;
@@ -1207,6 +1223,11 @@ export interface components {
             temperatureC: number;
             words: string;
         };
+        AllergyReading: {
+            meant: components["schemas"]["Meant"][];
+            understood: components["schemas"]["Understood"][];
+            unknown: string[];
+        };
         Amount: {
             advisedMl: number;
             byZone: {
@@ -1825,6 +1846,10 @@ export interface components {
             /** @enum {string} */
             what: "CAST_SET" | "CLIPS_OUT" | "LENGTHS_DRY" | "ROOTS_DRY";
         };
+        Meant: {
+            closest: string[];
+            word: string;
+        };
         Measured: {
             /** @description cm */
             naturalCm: number;
@@ -2097,6 +2122,7 @@ export interface components {
         Refit: {
             changes: components["schemas"]["Fitted"][];
             routine: components["schemas"]["Routine"];
+            unfinished?: string;
         };
         Refused: {
             because: string;
@@ -2472,6 +2498,11 @@ export interface components {
             sulfates: boolean;
             waxes: boolean;
         };
+        Understood: {
+            stops: string[];
+            warns: string[];
+            word: string;
+        };
         Waiting: {
             minutes: number[];
             section: number;
@@ -2546,6 +2577,9 @@ export interface components {
             /** @enum {string} */
             role: "LEAVE_IN" | "PRIMER" | "CREAM" | "OIL" | "GEL" | "MOUSSE" | "SPRAY" | "HEAT_PROTECTANT" | "EDGE" | "SHINE" | "DRY_SHAMPOO" | "CLEANSER" | "CLARIFIER" | "CONDITIONER" | "MASK" | "PROTEIN";
             unit: string;
+        };
+        Words: {
+            words: string[];
         };
         ZoneDose: {
             dose: string;
@@ -2630,6 +2664,30 @@ export interface operations {
             };
         };
     };
+    read_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Words"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["AllergyReading"];
+                };
+            };
+        };
+    };
     backup: {
         parameters: {
             query?: never;
@@ -2644,9 +2702,7 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/zip": string;
-                };
+                content?: never;
             };
         };
     };

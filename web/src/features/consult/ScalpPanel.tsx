@@ -3,6 +3,7 @@ import { ZONE_LABEL } from '../../api/words'
 import { Caution } from '../../ui/Notice'
 import { Checks } from '../../ui/Checks'
 import { TextField } from '../../ui/TextField'
+import { AllergyMeaning } from './AllergyMeaning'
 import { only, withReading, without, type Consult, type Scope } from './consultState'
 
 const SCALP: readonly { value: NonNullable<Hair['scalp']>[number]; label: string }[] = [
@@ -68,10 +69,11 @@ export function ScalpPanel({ consult, scope, onChange }: ScalpPanelProps) {
         </Caution>
       )}
       <TextField
-        label="Known allergies, as on a label"
+        label="Known allergies, in the client’s words"
         value={consult.allergies}
         onChange={(allergies) => onChange({ ...consult, allergies })}
       />
+      <AllergyMeaning said={consult.allergies} onSay={(allergies) => onChange({ ...consult, allergies })} />
       <div className="grid gap-3 sm:grid-cols-2">
         <TextField
           label="Patch test on"

@@ -36,10 +36,17 @@ final class BrokenTooEarly implements Rule {
         List<Finding> found = new ArrayList<>();
         for (StepPlace place : wash.places()) {
             Step step = wash.routine().at(place);
-            if (step.action() != Action.BREAK_CAST && step.action() != Action.PICK && step.action() != Action.STRETCH) {
+            boolean scrunch = step.action() == Action.SCRUNCH;
+            if (!scrunch
+                    && step.action() != Action.BREAK_CAST
+                    && step.action() != Action.PICK
+                    && step.action() != Action.STRETCH) {
                 continue;
             }
             for (Visit visit : wash.course().visits(place)) {
+                if (scrunch && !isIntoTheCast(wash, visit)) {
+                    continue;
+                }
                 if (Math.max(visit.wetness(), visit.rootsWetness()) > UNFELT) {
                     found.add(finding(wash, place, visit));
                     break;
@@ -53,7 +60,7 @@ final class BrokenTooEarly implements Rule {
         Step step = visit.step();
         double wet = (1 - ROOTS) * visit.wetness() + ROOTS * visit.rootsWetness();
         boolean soft = wet <= NEARLY || meant(wash, visit);
-        String what = step.action() == Action.BREAK_CAST
+        String what = step.action() == Action.BREAK_CAST || step.action() == Action.SCRUNCH
                 ? "breaking the cast"
                 : step.action() == Action.PICK ? "picking" : "stretching";
         String message = "Not dry yet for " + what + ": lengths " + percent(100 - visit.wetness()) + " dry, roots "
@@ -71,9 +78,18 @@ final class BrokenTooEarly implements Rule {
                         wash.routine().inserting(place.index(), on)));
     }
 
+    /** Once it has set, a scrunch breaks it. */
+    private static boolean isIntoTheCast(Wash wash, Visit visit) {
+        return visit.startMinute() >= wash.castMinute() && visit.wetness() > NEARLY;
+    }
+
     /** Lifting roots while the dryer finishes them, stretching under tension, freeing stuck layers of wet hair. */
     private static boolean meant(Wash wash, Visit visit) {
         Step step = visit.step();
+        boolean beforeCast = visit.startMinute() < wash.castMinute() && Double.isFinite(wash.castMinute());
+        if (beforeCast && step.action() != Action.BREAK_CAST) {
+            return true; // stuck layers freed, wet roots stretched
+        }
         if (Boolean.TRUE.equals(step.tension()) || (step.action() == Action.PICK && visit.wetness() >= STILL_WET)) {
             return true;
         }

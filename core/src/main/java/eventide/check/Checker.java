@@ -21,6 +21,7 @@ public final class Checker {
             new TooRich(),
             new TooMuchHold(),
             new TooLittle(),
+            new HumectantsAlone(),
             new RakedClumps(),
             new TooManyScrunches(),
             new BrushedDown(),
@@ -31,6 +32,7 @@ public final class Checker {
             new CrownForgotten(),
             new PartMovedDry(),
             new OnePosition(),
+            new NeverDetangled(),
             new TouchedBeforeCast(),
             new ClippedTooLong(),
             new BrokenTooEarly(),
@@ -42,6 +44,9 @@ public final class Checker {
             new ResidueInTrial(),
             new BuildsUp(),
             new RinsedTooSoon(),
+            new LeftUnrinsed(),
+            new StrippedTwice(),
+            new NotWhatWasAgreed(),
             new KnownAllergy(),
             new ScalpStop(),
             new TwoThingsAtOnce(),
@@ -62,7 +67,7 @@ public final class Checker {
         for (Finding finding : found) {
             offered.add(finding.with(mend(wash, found, finding)));
         }
-        return List.copyOf(offered);
+        return Folded.of(wash, offered);
     }
 
     /** Further mends that may be taken together with one, because it alone would leave something else amiss. */

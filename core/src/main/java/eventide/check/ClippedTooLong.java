@@ -8,9 +8,9 @@ import eventide.routine.StepPlace;
 import java.util.ArrayList;
 import java.util.List;
 
-/** D2: a root still clipped when lengths pass 80 % under a dryer. */
+/** D2: a root still clipped when the head, roots and lengths together as a drying step counts, passes 80 % under a dryer. */
 final class ClippedTooLong implements Rule {
-    /** Lengths this wet or drier with the clip still in, percent [CP: 80 % dry]. */
+    /** The head this wet or drier with the clip still in, percent [CP: 80 % dry]. */
     private static final double TOO_LATE = 20;
     /** Where clips come out [CP]. */
     private static final double OUT_AT_DRY = 70;
@@ -55,8 +55,8 @@ final class ClippedTooLong implements Rule {
             if (visit.step().action() == Action.UNCLIP && visit.overlaps(clip)) {
                 return null;
             }
-            double left = clip.wetnessAt(visit);
-            double wet = Math.min(left, after(wash, clip, visit));
+            double left = headAt(visit);
+            double wet = Math.min(left, after(wash, visit));
             boolean passes = wet < TOO_LATE - TOLERANCE && left > wet;
             if (passes && visit.step().action().isDryer()) {
                 return Finding.of(
@@ -81,13 +81,15 @@ final class ClippedTooLong implements Rule {
         return null;
     }
 
-    /** How wet the clipped hair is once a visit is over. */
-    private static double after(Wash wash, Visit clip, Visit visit) {
-        java.util.List<Visit> visits = wash.course().visits();
+    private static double headAt(Visit visit) {
+        return visit.headTogether();
+    }
+
+    /** How wet the head is once a visit is over. */
+    private static double after(Wash wash, Visit visit) {
+        List<Visit> visits = wash.course().visits();
         int next = visits.indexOf(visit) + 1;
-        return next < visits.size()
-                ? clip.wetnessAt(visits.get(next))
-                : wash.course().lengthsAtEnd(clip);
+        return next < visits.size() ? headAt(visits.get(next)) : wash.course().headAtEnd();
     }
 
     private static Mend mend(Routine routine, StepPlace dryer, Step clip) {

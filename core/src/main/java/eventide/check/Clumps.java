@@ -27,7 +27,7 @@ public final class Clumps {
     private static int forms(Step step) {
         return switch (step.action()) {
             case COIL, SHINGLE, BRUSH_STYLE, TWIST -> 2;
-            case SCRUNCH, PRESS -> 1;
+            case SCRUNCH, PRESS, SQUISH -> 1;
             case APPLY -> step.technique() == Technique.SCRUNCH ? 1 : 0;
             default -> 0;
         };

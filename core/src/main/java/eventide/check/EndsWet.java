@@ -17,6 +17,8 @@ final class EndsWet implements Rule {
     private static final double TRACE = 8;
 
     private static final double FULL = 98;
+    /** Wet hair goes out into this only to be cold, °C [CP]. */
+    private static final double COLD = 10;
 
     @Override
     public String id() {
@@ -32,6 +34,12 @@ final class EndsWet implements Rule {
     public List<Finding> findings(Wash wash) {
         if (wash.course().visits().isEmpty() || wash.isRefresh()) {
             return List.of();
+        }
+        if (isColdOut(wash)) {
+            double out = Math.max(wash.course().endLengths(), wash.course().endRoots());
+            if (out > FELT) {
+                return cold(wash, out);
+            }
         }
         Limits limits = wash.limits();
         if (limits != null && limits.mustBeDryBy() != null) {
@@ -61,6 +69,22 @@ final class EndsWet implements Rule {
                                 + " dry: let it finish untouched in the air."
                         : "Still " + Steps.percent(wet) + " wet when it ends.",
                 stop ? null : longer(wash, last)));
+    }
+
+    private static boolean isColdOut(Wash wash) {
+        return wash.air().outdoors() != null && wash.air().outdoors().temperatureC() < COLD;
+    }
+
+    private List<Finding> cold(Wash wash, double wet) {
+        Visit last = wash.course().visits().get(wash.course().visits().size() - 1);
+        return List.of(Finding.of(
+                this,
+                wet <= TRACE ? Severity.NOTE : Severity.WARN,
+                last.place(),
+                null,
+                "Still " + Steps.percent(wet) + " wet when it ends, and it is "
+                        + Math.round(wash.air().outdoors().temperatureC()) + " °C outdoors: dry it before it goes out.",
+                longer(wash, last)));
     }
 
     private List<Finding> due(Wash wash, double by) {

@@ -5,7 +5,11 @@ import eventide.routine.StepPlace;
 import eventide.shape.Maybe;
 import eventide.shape.Source;
 
-/** Something a good stylist would say about a routine. */
+/**
+ * Something a good stylist would say about a routine.
+ *
+ * @param under index of another finding of the same list whose mend clears this one too: one cause is said once
+ */
 public record Finding(
         String rule,
         Severity severity,
@@ -16,7 +20,8 @@ public record Finding(
         String why,
         Source source,
         @Maybe String citation,
-        @Maybe Mend mend) {
+        @Maybe Mend mend,
+        @Maybe Integer under) {
     public static Finding of(Rule rule, Severity severity, StepPlace place, Zone zone, String message, Mend mend) {
         return new Finding(
                 rule.id(),
@@ -28,12 +33,18 @@ public record Finding(
                 rule.why(),
                 rule.source(),
                 null,
-                mend);
+                mend,
+                null);
     }
 
     /** With another mend, null for none. */
     Finding with(Mend other) {
-        return new Finding(rule, severity, step, inner, zone, message, why, source, citation, other);
+        return new Finding(rule, severity, step, inner, zone, message, why, source, citation, other, under);
+    }
+
+    /** Folded under another, whose mend clears it too. */
+    Finding under(int parent) {
+        return new Finding(rule, severity, step, inner, zone, message, why, source, citation, mend, parent);
     }
 
     /** The same complaint at the same place, whatever its wording. */

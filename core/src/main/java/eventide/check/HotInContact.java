@@ -13,6 +13,8 @@ import java.util.List;
 final class HotInContact implements Rule {
     /** Wetter than this at the end, the rest dries by air, and that is a cool finish, percent [OURS]. */
     private static final double DRIES_ON = 10;
+    /** Minutes [CP]. */
+    private static final double LONG_HOOD = 30;
 
     @Override
     public String id() {
@@ -40,6 +42,20 @@ final class HotInContact implements Rule {
                         "Hot air held against the hair: warm is enough.",
                         new Mend("Warm instead", warmed(wash))));
             }
+            if (found.isEmpty() && tooHotFor(wash, visit) != null) {
+                found.add(Finding.of(
+                        this,
+                        Severity.WARN,
+                        visit.place(),
+                        null,
+                        tooHotFor(wash, visit),
+                        new Mend(
+                                "Warm instead",
+                                wash.routine()
+                                        .replacing(
+                                                visit.place(),
+                                                step.but().heat(Heat.WARM).build()))));
+            }
             if (step.action().isDryer() && visit.minutes() > 0) {
                 boolean cool = step.heat() == Heat.COOL;
                 lastWarm = cool ? lastWarm : visit;
@@ -63,6 +79,23 @@ final class HotInContact implements Rule {
                             wash.routine().inserting(lastWarm.place().index() + 1, cool))));
         }
         return found;
+    }
+
+    /** Why hot air is too much here though nothing touches; null where it is not. */
+    private static String tooHotFor(Wash wash, Visit visit) {
+        Step step = visit.step();
+        if (step.heat() != Heat.HOT || !step.action().isDryer()) {
+            return null;
+        }
+        if (wash.hair().isChild()) {
+            return "Hot air on a child: warm is enough.";
+        }
+        if (visit.zones().stream().anyMatch(zone -> wash.hair().at(zone).isDamaged())) {
+            return "Hot air on damaged hair: warm is enough.";
+        }
+        return step.action() == Action.HOOD && visit.minutes() > LONG_HOOD
+                ? "A hot hood for " + Math.round(visit.minutes()) + " minutes: warm, or shorter."
+                : null;
     }
 
     private static boolean isHotInContact(Step step) {

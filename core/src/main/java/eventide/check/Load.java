@@ -5,6 +5,7 @@ import eventide.hair.Reading;
 import eventide.hair.Strand;
 import eventide.hair.Zone;
 import eventide.product.Product;
+import eventide.product.Role;
 import eventide.routine.Half;
 import eventide.routine.Schools;
 
@@ -19,6 +20,8 @@ public final class Load {
     private static final double BEARS_MEDIUM_POROSITY = 9;
     private static final double BEARS_HIGH_POROSITY = 13;
     private static final double MOST_FULLNESS = 3;
+    /** A finishing oil is advised by the drop: spoonfuls of it are a great many times that [OURS]. */
+    private static final double MOST_FULLNESS_OF_OIL = 30;
 
     private Load() {}
 
@@ -35,7 +38,8 @@ public final class Load {
     }
 
     static double richness(Layer layer) {
-        return richness(layer.product()) * Math.min(MOST_FULLNESS, layer.fullness());
+        double most = layer.product().role() == Role.OIL ? MOST_FULLNESS_OF_OIL : MOST_FULLNESS;
+        return richness(layer.product()) * Math.min(most, layer.fullness());
     }
 
     /** Points of richness an advised amount of a product leaves. */

@@ -49,10 +49,9 @@ final class NothingHolds implements Rule {
         if (last == null) {
             return List.of();
         }
-        boolean refreshed = wash.routine().isRefreshedDaily();
         return List.of(Finding.of(
                 this,
-                refreshed ? Severity.NOTE : Severity.WARN,
+                severity(wash),
                 last.place(),
                 null,
                 "Nothing here holds: " + last.product().name() + " alone will not last the days wanted.",
@@ -61,7 +60,7 @@ final class NothingHolds implements Rule {
                         wash.routine().inserting(last.place().index() + 1, gel()))));
     }
 
-    /** Washed and dried, or left to dry, with nothing left in: a note, for it may be meant [OURS: the trade's list has moisture only]. */
+    /** Washed and dried, or left to dry, with nothing left in. */
     private List<Finding> bare(Wash wash) {
         int rinsed = wash.lastRinse();
         boolean goesOut = rinsed >= 0 && Steps.any(wash, visit -> visit.place().index() > rinsed && isWorn(visit));
@@ -75,11 +74,16 @@ final class NothingHolds implements Rule {
         Routine held = wash.routine().inserting(rinsed + 1, gel()).inserting(rinsed + 1, moisture);
         return List.of(Finding.of(
                 this,
-                Severity.NOTE,
+                severity(wash),
                 new StepPlace(rinsed, -1),
                 null,
                 "Nothing is left in to hold it: it will not last the days wanted.",
                 new Mend("A leave-in and a gel", held)));
+    }
+
+    /** Refreshed daily, or days planned though wear does not matter: it may be meant. */
+    private static Severity severity(Wash wash) {
+        return wash.routine().isRefreshedDaily() || wash.goal().longevity() == 0 ? Severity.NOTE : Severity.WARN;
     }
 
     private static Step gel() {

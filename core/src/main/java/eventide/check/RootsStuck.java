@@ -2,6 +2,7 @@ package eventide.check;
 
 import eventide.hair.Zone;
 import eventide.routine.Action;
+import eventide.routine.Part;
 import eventide.routine.Position;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
@@ -28,7 +29,11 @@ final class RootsStuck implements Rule {
         for (int i = wash.lastRinse() + 1; i < steps.size(); i++) {
             Step step = steps.get(i);
             if (step.action().isDrying() && turned >= 0) {
-                break;
+                if (wash.course().tide().steps().get(i).startMinute() >= wash.castMinute()) {
+                    break;
+                }
+                lifted = freesRoots(step) ? i : lifted;
+                continue;
             }
             for (Step own : step.isEachSection() ? step.steps() : List.of(step)) {
                 boolean styling = own.action().phase() == Action.Phase.STYLE
@@ -55,5 +60,11 @@ final class RootsStuck implements Rule {
                         wash.routine()
                                 .inserting(
                                         turned + 1, Step.of(Action.SHAKE_ROOTS).build()))));
+    }
+
+    /** Hanging down under the dryer, or with it aimed there, roots come away from the scalp. */
+    private static boolean freesRoots(Step step) {
+        boolean aimed = step.parts() != null && step.parts().contains(Part.ROOTS);
+        return step.action().isDryer() && (aimed || step.isIn(Position.UPSIDE_DOWN));
     }
 }

@@ -1,10 +1,13 @@
 package eventide.check;
 
 import eventide.hair.Scalp;
+import eventide.routine.Action;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
-/** S2: the scalp shows something that is not a stylist's to treat. */
+/** S2: the scalp shows something that is not a stylist's to treat. Sudden shedding refers, and does not stop. */
 final class ScalpStop implements Rule {
     @Override
     public String id() {
@@ -13,23 +16,51 @@ final class ScalpStop implements Rule {
 
     @Override
     public String why() {
-        return "Do not style. Refer to a doctor or pharmacist; local rules come first.";
+        return "Refer to a doctor or pharmacist; local rules come first.";
     }
 
     @Override
     public List<Finding> findings(Wash wash) {
-        String seen = wash.hair().scalpOrEmpty().stream()
-                .filter(Scalp::stopsStyling)
+        List<Finding> found = new ArrayList<>();
+        String stops = seen(wash, Scalp::stopsStyling);
+        if (!stops.isEmpty()) {
+            found.add(Finding.of(
+                    this,
+                    Severity.STOP,
+                    null,
+                    null,
+                    "Stop: " + stops + " seen at the consult. Calmly refer, and style once it is cleared.",
+                    null));
+        }
+        String refers = seen(wash, Scalp::refersOnly);
+        if (!refers.isEmpty()) {
+            found.add(Finding.of(
+                    this,
+                    Severity.WARN,
+                    null,
+                    null,
+                    "Refer: " + refers
+                            + " seen at the consult. Where the client wishes to go on: gentle hands, little heat, no tension"
+                            + (pulls(wash)
+                                    ? ", so none of the brushing, coiling and drying under tension in this plan."
+                                    : "."),
+                    null));
+        }
+        return found;
+    }
+
+    private static String seen(Wash wash, Predicate<Scalp> some) {
+        return wash.hair().scalpOrEmpty().stream()
+                .filter(some)
                 .map(Scalp::words)
                 .collect(Collectors.joining(", "));
-        return seen.isEmpty()
-                ? List.of()
-                : List.of(Finding.of(
-                        this,
-                        Severity.STOP,
-                        null,
-                        null,
-                        "Stop: " + seen + " seen at the consult. Calmly refer, and style once it is cleared.",
-                        null));
+    }
+
+    private static boolean pulls(Wash wash) {
+        return wash.places().stream()
+                .map(place -> wash.routine().at(place))
+                .anyMatch(step -> step.action() == Action.BRUSH_STYLE
+                        || step.action() == Action.COIL
+                        || Boolean.TRUE.equals(step.tension()));
     }
 }

@@ -16,6 +16,8 @@ final class TooManyScrunches implements Rule {
     private static final int WAVY = 20;
 
     private static final int CURLY = 3;
+    /** Drier than this no hand feels water, percent [OURS]. */
+    private static final double DRY = 10;
 
     @Override
     public String id() {
@@ -76,11 +78,16 @@ final class TooManyScrunches implements Rule {
             boolean scrunches = step.action() == Action.SCRUNCH
                     || (step.action() == Action.APPLY && step.technique() == Technique.SCRUNCH);
             boolean counted = scrunches && step.count() != null && place.index() > wash.lastRinse();
-            if (counted && wash.reaches(place, zone)) {
+            if (counted && wash.reaches(place, zone) && isWet(wash, place)) {
                 places.add(place);
             }
         }
         return places;
+    }
+
+    /** Scrunching dry hair breaks the cast, which is another thing. */
+    private static boolean isWet(Wash wash, StepPlace place) {
+        return wash.course().visits(place).stream().anyMatch(visit -> visit.wetness() > DRY);
     }
 
     private static Routine fewer(Routine routine, List<StepPlace> places, int most) {

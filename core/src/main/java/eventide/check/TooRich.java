@@ -57,7 +57,12 @@ final class TooRich implements Rule {
                 + (everywhere ? "" : " at the " + zone.label()) + ": "
                 + heaviest.product().name() + " weighs most.";
         return List.of(Finding.of(
-                this, Severity.WARN, heaviest.place(), everywhere ? null : zone, message, mend(wash, zone, heaviest)));
+                this,
+                wash.goal().softnessFirst() ? Severity.NOTE : Severity.WARN,
+                heaviest.place(),
+                everywhere ? null : zone,
+                message,
+                mend(wash, zone, heaviest)));
     }
 
     private static Mend mend(Wash wash, Zone zone, Layer heaviest) {

@@ -18,6 +18,8 @@ final class TornKnots implements Rule {
     private static final double DRY = 10;
     /** The water model's own error, percent. */
     private static final double TOLERANCE = 3;
+    /** Richness from which a cleanser slips, of 10 [CP]. */
+    private static final double CREAMY = 3;
 
     @Override
     public String id() {
@@ -37,6 +39,10 @@ final class TornKnots implements Rule {
             if (step.action() != Action.DETANGLE || wash.course().visits(place).isEmpty()) {
                 continue;
             }
+            Visit visit = wash.course().visits(place).get(0);
+            if (step.from() == DetangleFrom.ROOTS && wentThroughFromTheEnds(wash, visit)) {
+                continue; // the knots are out: this is smoothing
+            }
             if (step.from() == DetangleFrom.ROOTS) {
                 Step ends = step.but().from(DetangleFrom.ENDS).build();
                 found.add(Finding.of(
@@ -48,7 +54,6 @@ final class TornKnots implements Rule {
                         new Mend("Start at the ends", wash.routine().replacing(place, ends))));
                 continue;
             }
-            Visit visit = wash.course().visits(place).get(0);
             if (!hasSlip(wash, visit) && !isFreeOfKnots(wash, visit)) {
                 found.add(withoutSlip(wash, visit));
             }
@@ -64,6 +69,9 @@ final class TornKnots implements Rule {
         boolean loose = visit.zones().stream()
                 .map(zone -> wash.hair().at(zone).pattern())
                 .allMatch(pattern -> pattern.isWavy() || pattern.isStraight());
+        boolean elsewhere =
+                !wash.routine().steps().stream().anyMatch(own -> own.action().soaks())
+                        && wash.routine().startWetnessOrDripping() > DRY;
         boolean combedDry = loose && !washed && visit.wetness() <= DRY;
         boolean after = visit.place().index() > wash.lastRinse();
         Step slippery = step.but()
@@ -72,7 +80,7 @@ final class TornKnots implements Rule {
                 .build();
         return Finding.of(
                 this,
-                combedDry ? Severity.NOTE : Severity.WARN,
+                combedDry || elsewhere ? Severity.NOTE : Severity.WARN,
                 visit.place(),
                 null,
                 combedDry
@@ -88,12 +96,47 @@ final class TornKnots implements Rule {
         if (slips(visit.step(), wash.productOf(visit.place()))) {
             return true;
         }
+        if (isInTheWash(wash, visit)) {
+            return true;
+        }
         boolean before = wash.course().visits().stream()
                 .filter(v -> v.startMinute() < visit.startMinute() + 1e-9
                         && wash.isAfter(visit.place(), v.place())
                         && v.overlaps(visit))
                 .anyMatch(v -> slips(v.step(), wash.productOf(v.place())));
         return before && visit.wetness() >= SLIPS_ABOVE - TOLERANCE;
+    }
+
+    /** A mask, conditioner, protein treatment or creamy cleanser lies in the hair: it slips, however wet that is. */
+    private static boolean isInTheWash(Wash wash, Visit visit) {
+        boolean lies = false;
+        for (Visit earlier : Steps.earlierOnSameHair(wash, visit)) {
+            if (earlier.step().action() == Action.RINSE) {
+                lies = false;
+            } else {
+                lies |= washesWithSlip(earlier.step(), wash.productOf(earlier.place()));
+            }
+        }
+        return lies;
+    }
+
+    private static boolean washesWithSlip(Step step, Product product) {
+        boolean creamy = step.action() == Action.CLEANSE && product != null && product.richness() >= CREAMY;
+        boolean treats =
+                step.action() == Action.CONDITION || step.action() == Action.MASK || step.action() == Action.PROTEIN;
+        boolean byRole = product != null
+                && (product.role() == Role.CONDITIONER
+                        || product.role() == Role.MASK
+                        || product.role() == Role.PROTEIN);
+        return creamy || treats || byRole;
+    }
+
+    /** A pass from the ends, with slip, took the knots out before. */
+    private static boolean wentThroughFromTheEnds(Wash wash, Visit visit) {
+        return Steps.earlierOnSameHair(wash, visit).stream()
+                .anyMatch(earlier -> earlier.step().action() == Action.DETANGLE
+                        && earlier.step().from() != DetangleFrom.ROOTS
+                        && hasSlip(wash, earlier));
     }
 
     private static boolean slips(Step step, Product product) {

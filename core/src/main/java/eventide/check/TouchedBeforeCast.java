@@ -4,6 +4,7 @@ import static eventide.check.Steps.percent;
 
 import eventide.drying.OpenEnds;
 import eventide.drying.Visit;
+import eventide.product.Cast;
 import eventide.routine.Action;
 import eventide.routine.Routine;
 import eventide.routine.Step;
@@ -15,8 +16,6 @@ import java.util.List;
 final class TouchedBeforeCast implements Rule {
     /** The cast has set when lengths are about 50–60 % dry [OURS]; the benefit of the doubt is the stylist's. */
     private static final double SET_AT = 50;
-    /** A softer hold makes no cast worth guarding [CP]. */
-    private static final double CAST_FROM_HOLD = 5;
 
     @Override
     public String id() {
@@ -50,11 +49,12 @@ final class TouchedBeforeCast implements Rule {
     private static Visit firstTooEarly(Wash wash, StepPlace place, boolean bowl) {
         for (Visit visit : wash.course().visits(place)) {
             Layer hold = wash.lastHoldBefore(visit.startMinute());
-            if (hold == null || hold.product().hold() < CAST_FROM_HOLD || visit.wetness() <= SET_AT) {
+            if (hold == null || !Cast.isSetBy(hold.product().hold()) || visit.wetness() <= SET_AT) {
                 continue;
             }
             // Shaping wet hair comes before any drying and is not meant.
-            boolean drying = bowl || Steps.driedBetween(wash, hold.startMinute(), visit.startMinute());
+            boolean shapes = !bowl && visit.step().action() != Action.FLUFF;
+            boolean drying = !shapes || Steps.driedBetween(wash, hold.startMinute(), visit.startMinute());
             if (drying && holdIsOn(wash, visit)) {
                 return visit;
             }
@@ -71,7 +71,7 @@ final class TouchedBeforeCast implements Rule {
 
     private static boolean handles(Step step) {
         return switch (step.action()) {
-            case SCRUNCH, SMOOTH, FLUFF, PICK, COIL, SHINGLE, TWIST, BRUSH_STYLE, DETANGLE -> true;
+            case SCRUNCH, SMOOTH, FLUFF, PICK, COIL, SHINGLE, TWIST, BRUSH_STYLE, DETANGLE, DIVIDE_CLUMPS -> true;
             default -> false;
         };
     }

@@ -5,6 +5,7 @@ import static eventide.check.Steps.percent;
 import eventide.drying.Visit;
 import eventide.hair.Zone;
 import eventide.routine.Action;
+import eventide.routine.BrushDirection;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import java.util.ArrayList;
@@ -103,7 +104,9 @@ final class WaitedTooDry implements Rule {
 
     private static boolean shapes(Step step) {
         return switch (step.action()) {
-            case SMOOTH, COIL, SHINGLE, BRUSH_STYLE, TWIST -> true;
+            case COIL, SHINGLE, TWIST -> true;
+            // A fringe brushed into place is a finishing stroke.
+            case BRUSH_STYLE -> step.brushDirection() == null || step.brushDirection() == BrushDirection.UP_AND_OUT;
             default -> false;
         };
     }

@@ -6,6 +6,7 @@ import eventide.drying.Visit;
 import eventide.hair.Zone;
 import eventide.product.Role;
 import eventide.routine.Action;
+import eventide.routine.Part;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
@@ -18,6 +19,8 @@ final class WindowMissed implements Rule {
     private static final double HANDS_FROM = 65;
     /** Hands squeeze no lower; below this time has to do it [OURS]. */
     private static final double HANDS_SQUEEZE_TO = 55;
+    /** Points beside the window that are only worth a note [CP]. */
+    private static final double SLIGHT = 5;
     /** A touch-up is at most this much of what the hair would ask for [OURS]. */
     private static final double TOUCH_UP = .6;
 
@@ -51,7 +54,7 @@ final class WindowMissed implements Rule {
         double miss = 0;
         int missed = 0;
         for (Visit visit : layer.visits()) {
-            double by = window.miss(visit.wetness());
+            double by = window.miss(met(wash, layer, visit));
             if (Math.abs(by) > Window.TOLERANCE) {
                 missed++;
             }
@@ -70,13 +73,38 @@ final class WindowMissed implements Rule {
         String name = layer.product().name();
         String where = zone == null ? "" : " at the " + zone.label();
         String message = miss < 0
-                ? "Too dry for " + name + where + ": " + percent(worst.wetness()) + " wet, it works from "
+                ? "Too dry for " + name + where + ": " + percent(met(wash, layer, worst)) + " wet, it works from "
                         + percent(window.low()) + "."
-                : "Too wet for " + name + where + ": " + percent(worst.wetness()) + ", it works up to "
+                : "Too wet for " + name + where + ": " + percent(met(wash, layer, worst)) + ", it works up to "
                         + percent(window.high()) + ".";
-        Severity severity = layer.product().role().kind() == Role.Kind.FINISH ? Severity.NOTE : Severity.WARN;
+        boolean soft = layer.product().role().kind() == Role.Kind.FINISH || Math.abs(miss) <= SLIGHT;
+        Severity severity = soft ? Severity.NOTE : Severity.WARN;
         Mend mend = miss < 0 ? wetter(wash, layer, window) : drier(wash, layer, window);
         found.add(Finding.of(this, severity, layer.place(), zone, message, mend));
+    }
+
+    /** The water it meets: of the roots where it is aimed at those, and what follows in the same turn of hands. */
+    private static double met(Wash wash, Layer layer, Visit visit) {
+        Step step = layer.step();
+        boolean roots = step.parts() != null
+                && step.parts().contains(Part.ROOTS)
+                && !step.parts().contains(Part.LENGTHS)
+                && !step.parts().contains(Part.ENDS);
+        double met = roots ? visit.rootsWetness() : visit.wetness();
+        StepPlace place = layer.place();
+        if (!place.isInner()) {
+            return met;
+        }
+        List<Step> inner = wash.routine().steps().get(place.index()).steps();
+        if (place.inner() + 1 < inner.size()
+                && inner.get(place.inner() + 1).action().wets()) {
+            for (Visit next : wash.course().visits(new StepPlace(place.index(), place.inner() + 1))) {
+                if (next.section() == visit.section()) {
+                    return Math.max(met, wash.course().lengthsAfter(next));
+                }
+            }
+        }
+        return met;
     }
 
     private static Mend wetter(Wash wash, Layer layer, Window window) {

@@ -29,6 +29,7 @@ public final class Course {
     private double[] rootsNow;
     private double endLengths;
     private double endRoots;
+    private double endTogether;
     private double chairMinutes;
 
     Course(Cell[] cells) {
@@ -52,6 +53,7 @@ public final class Course {
         other.rootsNow = rootsNow;
         other.endLengths = endLengths;
         other.endRoots = endRoots;
+        other.endTogether = endTogether;
         other.chairMinutes = chairMinutes;
         return other;
     }
@@ -68,6 +70,7 @@ public final class Course {
         lengthsAtEnd = lengths;
         endLengths = mean(null, lengths);
         endRoots = mean(null, roots);
+        endTogether = together(lengths, roots);
     }
 
     boolean hasNow() {
@@ -182,6 +185,23 @@ public final class Course {
     }
 
     /** Mean by mass over some cells, over all where null. */
+    /** Percent of the whole head at its end, roots and lengths together, as {@code untilDry} counts. */
+    public double headAtEnd() {
+        return endTogether;
+    }
+
+    /** Roots and lengths of the whole head together. */
+    double together(double[] lengths, double[] roots) {
+        double sum = 0;
+        double mass = 0;
+        for (int i = 0; i < cells.length; i++) {
+            double share = cells[i].rootShare;
+            sum += cells[i].grams * (share * roots[i] + (1 - share) * lengths[i]);
+            mass += cells[i].grams;
+        }
+        return mass == 0 ? 0 : sum / mass;
+    }
+
     double mean(int[] some, double[] values) {
         double sum = 0;
         double mass = 0;

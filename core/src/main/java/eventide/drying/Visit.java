@@ -116,6 +116,11 @@ public final class Visit {
         return course.mean(null, lengths);
     }
 
+    /** Percent of the whole head at that moment, roots and lengths together, as {@code untilDry} counts. */
+    public double headTogether() {
+        return course.together(lengths, roots);
+    }
+
     public double headRootsWetness() {
         return course.mean(null, roots);
     }

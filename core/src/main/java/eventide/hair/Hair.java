@@ -27,7 +27,8 @@ public record Hair(
         @Maybe @Range(from = 0, to = 3650, unit = "days") Double daysSinceClarify,
         @Maybe Boolean newClient,
         @Maybe Measured measured,
-        @Maybe @Letters(least = 1, most = 200) List<String> allergies) {
+        @Maybe @Letters(least = 1, most = 200) List<String> allergies,
+        @Maybe Boolean child) {
     public Hair {
         Shape.check(
                 Hair.class,
@@ -45,7 +46,8 @@ public record Hair(
                 daysSinceClarify,
                 newClient,
                 measured,
-                allergies);
+                allergies,
+                child);
         zones = Frozen.map(zones);
         condition = Frozen.set(condition);
         scalp = Frozen.set(scalp);
@@ -55,7 +57,7 @@ public record Hair(
     public static Hair of(Strand strand, Porosity porosity, Pattern pattern, Density density, double lengthCm) {
         return new Hair(
                 strand, porosity, pattern, density, lengthCm, null, null, null, null, null, null, null, null, null,
-                null);
+                null, null);
     }
 
     /** The head's five readings changed; zones keep what they have of their own. */
@@ -76,7 +78,8 @@ public record Hair(
                 daysSinceClarify,
                 newClient,
                 measured,
-                allergies);
+                allergies,
+                child);
     }
 
     public Hair withZones(Map<Zone, ZoneReadings> differing) {
@@ -140,6 +143,14 @@ public record Hair(
     /** Words for the scalp findings that stop styling; empty when there are none. */
     public Set<Scalp> scalpOrEmpty() {
         return scalp == null ? Set.of() : scalp;
+    }
+
+    public boolean isChild() {
+        return Boolean.TRUE.equals(child);
+    }
+
+    public Hair ofAChild() {
+        return Changed.with(this, "child", true);
     }
 
     public List<String> allergiesOrEmpty() {

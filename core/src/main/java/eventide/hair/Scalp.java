@@ -7,12 +7,18 @@ public enum Scalp {
     OILY,
     DRY,
     SORES,
+    BURNS,
     SHEDDING,
     INFESTED;
 
     /** Styling stops and the client is referred to a doctor or pharmacist [CP]. */
     public boolean stopsStyling() {
-        return this == SORES || this == SHEDDING || this == INFESTED;
+        return this == SORES || this == BURNS || this == INFESTED;
+    }
+
+    /** The client is referred, and may be styled all the same, with gentle hands [CP]. */
+    public boolean refersOnly() {
+        return this == SHEDDING;
     }
 
     /** As it is said, without a diagnosis. */
@@ -23,6 +29,7 @@ public enum Scalp {
             case OILY -> "oily";
             case DRY -> "dry";
             case SORES -> "sores or signs of infection";
+            case BURNS -> "burns";
             case SHEDDING -> "sudden shedding";
             case INFESTED -> "signs of lice";
         };

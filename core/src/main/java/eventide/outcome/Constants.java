@@ -355,8 +355,6 @@ final class Constants {
     static final double LOOSE_HUMID = .8;
     /** How much more of it the tightest feels. */
     static final double TIGHT_HUMID = .6;
-    /** Hold from which there is a cast to break. */
-    static final double CAST_FROM_HOLD = 4;
     /** Softness of a broken cast. */
     static final double BREAK_SOFTENS = 1.1;
     /** Volume of a broken cast. */

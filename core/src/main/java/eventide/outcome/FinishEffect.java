@@ -11,6 +11,7 @@ import eventide.check.Wash;
 import eventide.drying.Visit;
 import eventide.hair.Reading;
 import eventide.hair.Zone;
+import eventide.product.Cast;
 import eventide.routine.Action;
 import eventide.routine.NightCare;
 
@@ -50,7 +51,7 @@ final class FinishEffect implements Effect {
     }
 
     static void finish(boolean broken, double hold, Ledger ledger) {
-        if (hold < CAST_FROM_HOLD) {
+        if (!Cast.isSetBy(hold)) {
             return;
         }
         if (broken) {

@@ -10,6 +10,7 @@ import eventide.check.Wash;
 import eventide.drying.Visit;
 import eventide.drying.Wetness;
 import eventide.hair.Reading;
+import eventide.product.Cast;
 import eventide.routine.Action;
 import eventide.routine.Step;
 
@@ -39,7 +40,7 @@ final class MishapEffect implements Effect {
         }
         slowInAir(wash, 1, ledger);
         if (FinishEffect.isBroken(wash, ledger.zone())
-                && ProductEffect.hold(wash, ledger.zone(), false) >= CAST_FROM_HOLD) {
+                && Cast.isSetBy(ProductEffect.hold(wash, ledger.zone(), false))) {
             ledger.add(
                     FRIZZ,
                     DAMP_END_FRIZZES * Math.min(DAMP_END_AT_MOST, wetWhenBroken(wash)),

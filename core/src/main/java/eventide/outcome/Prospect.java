@@ -5,6 +5,7 @@ import eventide.check.Load;
 import eventide.check.Wash;
 import eventide.hair.Reading;
 import eventide.hair.Zone;
+import eventide.product.Cast;
 import eventide.product.Product;
 import eventide.product.Role;
 import java.util.ArrayList;
@@ -86,9 +87,9 @@ public final class Prospect {
             holdPieces(most, high);
             double[] sums = low.better(high);
             // Whether there is a cast is a step, not a slope: both sides of it are weighed where both may be.
-            if (most >= Constants.CAST_FROM_HOLD) {
+            if (Cast.isSetBy(most)) {
                 double[] cast = finish(most);
-                boolean sure = least >= Constants.CAST_FROM_HOLD;
+                boolean sure = Cast.isSetBy(least);
                 for (int i = 0; i < sums.length; i++) {
                     sums[i] += sure ? cast[i] : Prospect.better(NAMES[i], cast[i], 0);
                 }

@@ -3,6 +3,7 @@ package eventide.planner;
 import eventide.drying.OpenEnds;
 import eventide.hair.Strand;
 import eventide.hair.Zone;
+import eventide.product.Cast;
 import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Action;
@@ -102,7 +103,7 @@ final class DryAndFinish {
     private void diffuse(Choice choice, boolean clips, List<Step> steps) {
         guard(choice, steps);
         begin(choice, steps);
-        if (choice.hold() >= Grounds.CAST_FROM_HOLD && !query.schoolsOrDefault().cupsFromStart()) {
+        if (Cast.isSetBy(choice.hold()) && !query.schoolsOrDefault().cupsFromStart()) {
             steps.add(dryer(choice, Action.HOVER, OpenEnds.CAST_HAS_SET, Speed.HIGH));
         }
         if (clips) {
@@ -229,7 +230,7 @@ final class DryAndFinish {
     }
 
     private static boolean casts(Choice choice) {
-        return choice.hold() >= Grounds.CAST_FROM_HOLD;
+        return Cast.isSetBy(choice.hold());
     }
 
     /** Clips and fluffing where volume is wanted, no cast left: what a search begins with. */

@@ -33,8 +33,6 @@ final class Grounds {
     /** What a plan may have against it for all its kind, whichever stylers it takes. */
     private static final Set<String> ASKED = Set.of("D5", "O4", "D6");
 
-    static final double CAST_FROM_HOLD = 5;
-
     /**
      * What is sure of a frame with a cast or without one, or with nothing that holds; what it costs is in the outlook.
      *

@@ -10,6 +10,7 @@ import eventide.outcome.OutcomeModel;
 import eventide.outcome.ScoreName;
 import eventide.outcome.Scores;
 import eventide.product.Allergens;
+import eventide.product.Cast;
 import eventide.product.LabelReading;
 import eventide.product.Product;
 import eventide.product.Role;
@@ -132,7 +133,7 @@ public record OnThisHair(ProductUse use, List<Moved> changes, List<String> says,
                     + " by itself: a gel or mousse must follow for more than a day.");
         } else if (product.role().holds() && product.hold() >= FIRM) {
             says.add("Sets a firm cast: crunchy until it is broken.");
-        } else if (product.role().holds() && product.hold() >= Grounds.CAST_FROM_HOLD) {
+        } else if (product.role().holds() && Cast.isSetBy(product.hold())) {
             says.add("Sets a cast that breaks easily.");
         } else if (product.role().holds()) {
             says.add("A soft hold without a cast to speak of.");
@@ -140,8 +141,20 @@ public record OnThisHair(ProductUse use, List<Moved> changes, List<String> says,
     }
 
     private static void label(Product product, Hair hair, Schools schools, List<String> says, List<String> cautions) {
-        Allergens.on(product, hair.allergiesOrEmpty())
-                .ifPresent(word -> cautions.add("Names " + word + ", a known allergy: another product."));
+        Allergens.on(product, hair.allergiesOrEmpty()).stream()
+                .findFirst()
+                .ifPresent(reaction -> cautions.add(
+                        switch (reaction.certainty()) {
+                            case NAMED ->
+                                "Names " + reaction.ingredient() + " (" + reaction.word()
+                                        + "), a known allergy: another product.";
+                            case RELATED ->
+                                "Has " + reaction.ingredient() + ", related to " + reaction.word() + ": ask first.";
+                            case POSSIBLE ->
+                                "May contain " + reaction.ingredient() + " (" + reaction.word() + "): ask first.";
+                            case NO_LABEL ->
+                                "No label here, and this client reacts to " + reaction.word() + ": read it first.";
+                        }));
         IngredientLists.broken(schools.ingredients(), product)
                 .forEach(broken -> cautions.add("Breaks the client's list: " + broken + "."));
         LabelReading.Traits traits = product.label().traits();

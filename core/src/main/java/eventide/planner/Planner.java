@@ -39,14 +39,14 @@ public final class Planner {
     private Search search;
 
     private Planner(Query query, Stop stop) {
-        this(query, frame -> true, stop);
+        this(query, frame -> true, stop, false);
     }
 
     /** Among some ways of working only; among all where none of those is open to this query. */
-    private Planner(Query query, Predicate<Search.Frame> wanted, Stop stop) {
+    private Planner(Query query, Predicate<Search.Frame> wanted, Stop stop, boolean withDoubtful) {
         this.query = query;
         this.stop = stop;
-        this.filter = new ShelfFilter(query);
+        this.filter = new ShelfFilter(query, withDoubtful);
         for (Choice.Hands hands : hands()) {
             for (Choice.Drying drying : drying()) {
                 frames.add(new Search.Frame(hands, null, drying));
@@ -59,6 +59,11 @@ public final class Planner {
         preparation = new Preparation(query, new Bottles(query, filter.allowed()));
         courses = new Courses(query.hair(), query.air());
         runs = new Runs(query, filter.allowed(), courses);
+    }
+
+    /** Nothing that was read will do: what was not may, and says so in the plan. */
+    private boolean mayTryDoubtful() {
+        return filter.hasDoubtful() && query.hair().scalpOrEmpty().stream().noneMatch(Scalp::stopsStyling);
     }
 
     private void search(Details details) {
@@ -177,7 +182,11 @@ public final class Planner {
 
     /** The best there was time for. */
     public static Suggestions suggest(Query query, Stop stop) {
-        return new Planner(query, stop).run();
+        Planner planner = new Planner(query, stop);
+        Suggestions found = planner.run();
+        return found.suggestions().isEmpty() && planner.mayTryDoubtful()
+                ? new Planner(query, frame -> true, stop, true).run()
+                : found;
     }
 
     /** The best plan without its rivals and reasons, null for none: for laying one beside another. */
@@ -190,7 +199,9 @@ public final class Planner {
         if (query.hair().scalpOrEmpty().stream().anyMatch(Scalp::stopsStyling)) {
             return null;
         }
-        return new Planner(query, frames, stop).best();
+        Planner planner = new Planner(query, frames, stop, false);
+        Judged best = planner.best();
+        return best == null && planner.mayTryDoubtful() ? new Planner(query, frames, stop, true).best() : best;
     }
 
     static Suggestion written(Query query, Judged best) {

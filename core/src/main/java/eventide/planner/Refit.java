@@ -108,10 +108,13 @@ public record Refit(Routine routine, List<Fitted> changes, @Maybe String unfinis
                 .toList();
         Query query = new Query(asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits(), worn);
         Map<String, String> refused = new HashMap<>();
-        new ShelfFilter(query).refused().forEach(r -> refused.put(r.product().name(), r.because()));
-        List<Product> here = new ShelfFilter(new Query(
-                        asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits(), asked.shelf()))
-                .allowed();
+        new ShelfFilter(query, true)
+                .refused()
+                .forEach(r -> refused.put(r.product().name(), r.because()));
+        Query shelf =
+                new Query(asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits(), asked.shelf());
+        List<Product> here = new ShelfFilter(shelf).allowed();
+        List<Product> perhaps = new ShelfFilter(shelf, true).allowed();
         Routine fitted = routine;
         List<StepPlace> places = new ArrayList<>(routine.places());
         places.sort(Comparator.reverseOrder()); // from the end, so that what is left out moves nothing still to come
@@ -121,6 +124,7 @@ public record Refit(Routine routine, List<Fitted> changes, @Maybe String unfinis
                 continue;
             }
             Product instead = likest(product, here);
+            instead = instead == null ? likest(product, perhaps) : instead;
             String why = product.name() + " " + refused.get(product.name()) + ".";
             if (instead == null) {
                 fitted = fitted.without(place);

@@ -4,6 +4,7 @@ import eventide.check.Load;
 import eventide.hair.Zone;
 import eventide.outcome.Prospect;
 import eventide.planner.Outlook.Worn;
+import eventide.product.Cast;
 import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Advised;
@@ -125,7 +126,7 @@ final class Slots {
         double less = Math.max(0, taken - rounding);
         double more = taken + rounding;
         double costs = Worth.LAYER_COSTS + (under ? Grounds.added(query.hair()) : 0);
-        boolean casts = !under && product.hold() >= Grounds.CAST_FROM_HOLD;
+        boolean casts = !under && Cast.isSetBy(product.hold());
         return new Option(
                 product,
                 List.of(),

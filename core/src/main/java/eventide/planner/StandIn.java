@@ -1,5 +1,6 @@
 package eventide.planner;
 
+import eventide.product.Cast;
 import eventide.product.Product;
 import eventide.product.Role;
 import java.util.Map;
@@ -18,7 +19,7 @@ record StandIn(Role role, boolean casts, boolean guards) {
 
     private Product filled() {
         boolean holds = role == Role.GEL || role == Role.MOUSSE;
-        double hold = !holds ? 0 : casts ? Grounds.CAST_FROM_HOLD : Grounds.CAST_FROM_HOLD - .1;
+        double hold = !holds ? 0 : casts ? Cast.FROM_HOLD : Cast.FROM_HOLD - .1;
         return Product.of(NAME, role, hold, 0, 0, 100).withHeatGuard(guards);
     }
 }

@@ -1,89 +1,206 @@
 package eventide.product;
 
+import eventide.product.LabelReading.Entry;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
+import java.util.Set;
 
-/** Finds a client's known allergy on a label: whole words, singular or plural, and the botanical names behind them. */
+/**
+ * Holds what a client reacts to against a label, by whole words after the label reader's own reading: a plant by any of its
+ * names, a family by all its members. What only sounds alike is left out by the table, what cannot be placed is said back.
+ */
 public final class Allergens {
-    /** Everyday word to the words a label uses for it [PUB: INCI botanical naming; MEM as to the selection]. */
-    private static final Map<String, List<String>> ALSO_CALLED = Map.ofEntries(
-            Map.entry("wheat", List.of("triticum")),
-            Map.entry("gluten", List.of("triticum", "wheat", "hordeum", "barley", "secale", "rye")),
-            Map.entry("oat", List.of("avena")),
-            Map.entry("soy", List.of("soja", "glycine soja", "glycine max", "soybean")),
-            Map.entry("coconut", List.of("cocos nucifera", "cocos")),
-            Map.entry("almond", List.of("prunus amygdalus", "prunus dulcis")),
-            Map.entry("peanut", List.of("arachis")),
-            Map.entry("walnut", List.of("juglans")),
-            Map.entry("hazelnut", List.of("corylus")),
-            Map.entry("macadamia", List.of("macadamia")),
-            Map.entry(
-                    "nut",
-                    List.of(
-                            "almond",
-                            "prunus amygdalus",
-                            "prunus dulcis",
-                            "arachis",
-                            "peanut",
-                            "juglans",
-                            "walnut",
-                            "corylus",
-                            "hazelnut",
-                            "macadamia",
-                            "bertholletia",
-                            "anacardium",
-                            "pistacia",
-                            "carya")),
-            Map.entry("sesame", List.of("sesamum")),
-            Map.entry("shea", List.of("butyrospermum")),
-            Map.entry("aloe", List.of("aloe barbadensis")),
-            Map.entry("chamomile", List.of("chamomilla", "anthemis")),
-            Map.entry("lavender", List.of("lavandula")),
-            Map.entry("fragrance", List.of("parfum", "perfume", "aroma")),
-            Map.entry("perfume", List.of("parfum", "fragrance")),
-            Map.entry("honey", List.of("mel")),
-            Map.entry("beeswax", List.of("cera alba")),
-            Map.entry("milk", List.of("lac", "casein", "whey")),
-            Map.entry("egg", List.of("ovum", "albumen")));
+    private static final int REMEMBERED = 2000;
+    private static final ClientWords WORDS = new ClientWords(AllergyTable.shipped(), IngredientDictionary.shipped());
+
+    /** The same label is held against the same client at every step and for every plan. */
+    private static final Map<List<Object>, List<Reaction>> FOUND =
+            Collections.synchronizedMap(new LinkedHashMap<>(64, .75f, true) {
+                private static final long serialVersionUID = 1;
+
+                @Override
+                protected boolean removeEldestEntry(Map.Entry<List<Object>, List<Reaction>> eldest) {
+                    return size() > REMEMBERED;
+                }
+            });
+
+    private static final Map<String, List<ClientWords.Said>> READ =
+            Collections.synchronizedMap(new LinkedHashMap<>(64, .75f, true) {
+                private static final long serialVersionUID = 1;
+
+                @Override
+                protected boolean removeEldestEntry(Map.Entry<String, List<ClientWords.Said>> eldest) {
+                    return size() > REMEMBERED;
+                }
+            });
 
     private Allergens() {}
 
-    /** Those of the client's words that stand in the product's ingredients or name, joined by "and"; empty for none. */
-    public static Optional<String> on(Product product, List<String> allergies) {
+    /** How sure it is that a product does harm. */
+    public enum Certainty {
+        /** The label names it. */
+        NAMED,
+        /** Something related stands on the label. */
+        RELATED,
+        /** The label says that it may be in it. */
+        POSSIBLE,
+        /** There is no label to read. */
+        NO_LABEL;
+
+        /** Nobody is handed it, whatever else there is. */
+        public boolean stops() {
+            return this == NAMED;
+        }
+    }
+
+    /**
+     * Something on a product that a client is known to react to, or may.
+     *
+     * @param word as the client said it
+     * @param ingredient as it stands on the label; empty where there is none
+     */
+    public record Reaction(String word, String ingredient, Certainty certainty) {}
+
+    /** The surest first; empty where nothing is known against it. */
+    public static List<Reaction> on(Product product, List<String> allergies) {
         if (allergies.isEmpty()) {
-            return Optional.empty();
+            return List.of();
         }
-        String ingredients = product.ingredients() == null ? "" : product.ingredients();
-        String label = " " + words(ingredients + " " + product.name()) + " ";
-        return allergies.stream()
-                .filter(allergy -> stands(words(allergy), label))
-                .distinct()
-                .reduce((all, next) -> all + " and " + next);
-    }
-
-    private static boolean stands(String allergy, String label) {
-        if (allergy.isEmpty()) {
-            return false;
+        String label = product.ingredients() == null ? "" : product.ingredients();
+        List<Object> key = List.of(label, allergies);
+        List<Reaction> known = FOUND.get(key);
+        if (known == null) {
+            known = found(label, allergies);
+            FOUND.put(key, known);
         }
-        String singular = singular(allergy);
-        return contains(label, allergy)
-                || contains(label, singular)
-                || ALSO_CALLED.getOrDefault(singular, List.of()).stream().anyMatch(name -> contains(label, name));
+        return known;
     }
 
-    private static boolean contains(String label, String word) {
-        return label.contains(" " + word + " ") || label.contains(" " + word + "s ");
+    private static List<Reaction> found(String label, List<String> allergies) {
+        if (label.isBlank()) {
+            return List.of(new Reaction(String.join(", ", allergies), "", Certainty.NO_LABEL));
+        }
+        List<Entry> entries = LabelReader.read(label).ingredients();
+        List<Reaction> reactions = new ArrayList<>();
+        for (String allergy : allergies) {
+            for (ClientWords.Said said : said(allergy)) {
+                for (Entry entry : entries) {
+                    Certainty certainty = certainty(said, entry);
+                    if (certainty != null) {
+                        reactions.add(new Reaction(said.said(), entry.name(), certainty));
+                    }
+                }
+            }
+        }
+        reactions.sort((a, b) -> a.certainty().compareTo(b.certainty()));
+        return List.copyOf(reactions);
     }
 
-    private static String words(String text) {
-        return text.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", " ").strip();
+    private static List<ClientWords.Said> said(String allergy) {
+        List<ClientWords.Said> known = READ.get(allergy);
+        if (known == null) {
+            known = List.copyOf(WORDS.read(allergy));
+            READ.put(allergy, known);
+        }
+        return known;
     }
 
-    private static String singular(String word) {
-        return word.length() > 3 && word.endsWith("s") && !word.endsWith("ss")
-                ? word.substring(0, word.length() - 1)
-                : word;
+    private static Certainty certainty(ClientWords.Said said, Entry entry) {
+        Allergen.Nearness nearness = nearness(said, names(entry), entry.families());
+        if (nearness == Allergen.Nearness.NONE) {
+            return null;
+        }
+        if (entry.mayContain()) {
+            return Certainty.POSSIBLE;
+        }
+        return nearness == Allergen.Nearness.IS ? Certainty.NAMED : Certainty.RELATED;
+    }
+
+    private static Allergen.Nearness nearness(ClientWords.Said said, Set<String> names, Set<Family> families) {
+        if (said.named() != null && names.contains(spaced(said.named().name()))) {
+            return Allergen.Nearness.IS;
+        }
+        if (said.allergen() != null) {
+            return said.allergen().nearness(names, families);
+        }
+        // A word nobody placed stops where it stands on the label letter for letter.
+        String word = spaced(said.said());
+        boolean stands = said.named() == null && names.stream().anyMatch(name -> name.contains(word));
+        return stands ? Allergen.Nearness.IS : Allergen.Nearness.NONE;
+    }
+
+    /** Every name of what stands at a place of a label, in plain words between two blanks. */
+    private static Set<String> names(Entry entry) {
+        Set<String> names = new HashSet<>();
+        names.add(spaced(entry.asWritten()));
+        names.add(spaced(entry.name()));
+        IngredientDictionary.shipped().find(entry.name()).ifPresent(known -> names.addAll(names(known)));
+        return names;
+    }
+
+    private static Set<String> names(Ingredient ingredient) {
+        Set<String> names = new HashSet<>();
+        names.add(spaced(ingredient.name()));
+        ingredient.also().forEach(also -> names.add(spaced(also)));
+        return names;
+    }
+
+    private static String spaced(String text) {
+        return " " + PlainWords.of(text) + " ";
+    }
+
+    /** Words of a client's that nobody here can place. */
+    public static List<String> unknown(List<String> allergies) {
+        List<String> unknown = new ArrayList<>();
+        for (String allergy : allergies) {
+            for (ClientWords.Said said : said(allergy)) {
+                if (!said.isUnderstood() && !standsInTheDictionary(said)) {
+                    unknown.add(said.said());
+                }
+            }
+        }
+        return unknown;
+    }
+
+    private static boolean standsInTheDictionary(ClientWords.Said said) {
+        return IngredientDictionary.shipped().all().stream()
+                .anyMatch(one -> nearness(said, names(one), one.families()) == Allergen.Nearness.IS);
+    }
+
+    /** What each word is taken to mean, with the label names that stop and that warn. */
+    public static AllergyReading read(List<String> words) {
+        List<AllergyReading.Understood> understood = new ArrayList<>();
+        List<String> unknown = new ArrayList<>();
+        List<AllergyReading.Meant> meant = new ArrayList<>();
+        for (String text : words) {
+            for (ClientWords.Said said : said(text)) {
+                List<String> stops = new ArrayList<>();
+                List<String> warns = new ArrayList<>();
+                for (Ingredient ingredient : IngredientDictionary.shipped().all()) {
+                    switch (nearness(said, names(ingredient), ingredient.families())) {
+                        case IS -> stops.add(ingredient.name());
+                        case RELATED -> warns.add(ingredient.name());
+                        case NONE -> {
+                            // neither
+                        }
+                        default -> throw new IllegalStateException("a nearness nobody thought of");
+                    }
+                }
+                if (said.isUnderstood() || !stops.isEmpty()) {
+                    understood.add(new AllergyReading.Understood(said.said(), List.copyOf(stops), List.copyOf(warns)));
+                    continue;
+                }
+                unknown.add(said.said());
+                List<String> closest = AllergyTable.shipped().closest(PlainWords.of(said.said()));
+                if (!closest.isEmpty()) {
+                    meant.add(new AllergyReading.Meant(said.said(), closest));
+                }
+            }
+        }
+        return new AllergyReading(List.copyOf(understood), List.copyOf(unknown), List.copyOf(meant));
     }
 }

@@ -549,7 +549,8 @@ public class CheckerTest {
         Wash wash = Wash.of(Routine.of(apply(oil).build()), hair, GOAL, ROOM, null, null);
         assertEquals(
                 Checker.check(wash).get(0).message(),
-                oil.name() + " names linalool and almonds, which this client is known to react to.");
+                oil.name()
+                        + " names linalool and Prunus Amygdalus Dulcis Oil (almonds), which this client is known to react to.");
     }
 
     @Test

@@ -45,7 +45,7 @@ public class WholeRoutinesTest {
     private static final Product CLARIFIER = Product.of("clarifier", Role.CLARIFIER, 0, 0, 0, 100);
     private static final Product CONDITIONER = Product.of("conditioner", Role.CONDITIONER, 0, 4, 0, 100);
     private static final Product MASK = Product.of("mask", Role.MASK, 0, 8, 0, 100);
-    private static final Product MOUSSE = Product.of("mousse", Role.MOUSSE, 4, 1, 30, 80);
+    private static final Product MOUSSE = Product.of("soft mousse", Role.MOUSSE, 3, 1, 30, 80);
     private static final Product GUARD = Product.of("heat mist", Role.HEAT_PROTECTANT, 0, 0, 0, 100);
     private static final Product LIGHT = Product.of("light gel", Role.GEL, 4, 1, 45, 98);
     private static final Product STRONG = Product.of("strong gel", Role.GEL, 9, 2, 60, 98);
@@ -427,7 +427,7 @@ public class WholeRoutinesTest {
                 child,
                 night,
                 saying(dripping, "W1", ""),
-                saying(many, "", "T2 D6"));
+                saying(many, "", "D6"));
     }
 
     private static List<Day> faulty() {

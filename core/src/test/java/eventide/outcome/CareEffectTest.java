@@ -70,6 +70,7 @@ public class CareEffectTest {
                 null,
                 null,
                 null,
+                null,
                 null);
     }
 

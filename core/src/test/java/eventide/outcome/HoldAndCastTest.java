@@ -99,7 +99,7 @@ public class HoldAndCastTest {
     @DataProvider
     Object[] cupped() {
         return new Object[] {
-            new Cupped("a soft hold has no cast to wait for", 4, null, false),
+            new Cupped("a soft hold has no cast to wait for", 3, null, false),
             new Cupped("a strong one has", 8, null, true),
             new Cupped("the school cups from the start and touches nothing else", 8, "FROM_START", false),
             new Cupped("the school waits for it", 8, "ONCE_SET", true),

@@ -62,7 +62,7 @@ public class StepReasonTest {
     public Object[][] steps() {
         return new Object[][] {
             {0, null, "Slip", "hardly", "T7"},
-            {1, null, "Knots", "min", ""},
+            {1, null, "Knots", "min", "T11"},
             {3, null, "piece by piece", "definition −", ""},
             {3, 0, "Hold and a cast", "days −", ""},
             {3, 1, "own curl", "definition −", ""},

@@ -67,8 +67,8 @@ public class ShapeTest {
                 () -> new Product(
                         null, " ", null, 11.0, -1.0, 80.0, 60.0, null, null, null, 0.0, null, null, null, null));
         List<String> where = said.faults().stream().map(Fault::pointer).toList();
-        assertEquals(where, List.of("/role", "/hold", "/richness", "/sizeMl", "/name", "/windowLow"));
-        assertTrue(said.getMessage().contains("/role: role must be given; "), said.getMessage());
+        assertEquals(where, List.of("/name", "/role", "/hold", "/richness", "/sizeMl", "/windowLow"));
+        assertTrue(said.getMessage().contains("; /role: role must be given; "), said.getMessage());
     }
 
     @Test

@@ -1,0 +1,74 @@
+package eventide.check;
+
+import eventide.air.Air;
+import eventide.product.LabelReading.Load;
+import eventide.product.LabelReading.Traits;
+import eventide.product.Product;
+import eventide.routine.Action;
+import eventide.routine.Step;
+import eventide.routine.Technique;
+import java.util.List;
+
+/** A4: much humectant and no film former where the air is very humid, or very dry; told by the labels only. */
+final class HumectantsAlone implements Rule {
+    /** Bands of the dew point in which hair feels it, °C [CP]. */
+    private static final double VERY_HUMID = 18;
+
+    private static final double HUMID = 15;
+    private static final double DRY = 2;
+
+    @Override
+    public String id() {
+        return "A4";
+    }
+
+    @Override
+    public String why() {
+        return "Alone, what draws water swells hair in humid air and dries it out in frost.";
+    }
+
+    @Override
+    public List<Finding> findings(Wash wash) {
+        double dew = dewPoint(wash.air());
+        if (dew >= DRY && dew <= HUMID) {
+            return List.of();
+        }
+        Layer most = null;
+        for (Layer layer : wash.layers()) {
+            Product product = layer.product();
+            if (product.ingredients() == null) {
+                continue;
+            }
+            Traits traits = product.label().traits();
+            if (traits.filmFormers() != Load.NONE) {
+                return List.of();
+            }
+            most = traits.humectants() == Load.HIGH ? layer : most;
+        }
+        if (most == null) {
+            return List.of();
+        }
+        boolean humid = dew > HUMID;
+        return List.of(Finding.of(
+                this,
+                humid && dew <= VERY_HUMID ? Severity.NOTE : Severity.WARN,
+                most.place(),
+                null,
+                most.product().name() + " draws water and nothing over it keeps the air out: at a dew point of "
+                        + Math.round(dew) + " °C hair " + (humid ? "swells and frizzes." : "is dried out."),
+                new Mend(
+                        "A gel that forms a film over it",
+                        wash.routine()
+                                .inserting(
+                                        most.place().index() + 1,
+                                        Step.of(Action.APPLY)
+                                                .product(Generic.FILM)
+                                                .technique(Technique.GLAZE)
+                                                .build()))));
+    }
+
+    /** Where it is worn: outdoors, where that is known. */
+    private static double dewPoint(Air air) {
+        return air.outdoors() == null ? air.dewPointC() : air.outdoors().dewPointC();
+    }
+}

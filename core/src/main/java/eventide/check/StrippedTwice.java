@@ -1,0 +1,65 @@
+package eventide.check;
+
+import eventide.hair.Condition;
+import eventide.hair.Porosity;
+import eventide.hair.Reading;
+import eventide.hair.Strand;
+import eventide.hair.Zone;
+import eventide.routine.Step;
+import eventide.routine.StepPlace;
+import java.util.List;
+
+/** P7: clarified twice, or clarified and given protein, in one wash. */
+final class StrippedTwice implements Rule {
+    @Override
+    public String id() {
+        return "P7";
+    }
+
+    @Override
+    public String why() {
+        return "Stripped, and stiffened on top of it, fragile hair turns rough and snaps.";
+    }
+
+    @Override
+    public List<Finding> findings(Wash wash) {
+        List<Step> steps = wash.routine().steps();
+        int clarified = -1;
+        for (int i = 0; i < steps.size(); i++) {
+            boolean clarifies = Lifting.clarifies(steps.get(i));
+            if (clarified >= 0 && (clarifies || steps.get(i).isProtein())) {
+                return List.of(finding(wash, i, clarifies));
+            }
+            clarified = clarifies ? i : clarified;
+        }
+        return List.of();
+    }
+
+    private Finding finding(Wash wash, int second, boolean twice) {
+        return Finding.of(
+                this,
+                isFragile(wash) ? Severity.WARN : Severity.NOTE,
+                new StepPlace(second, -1),
+                null,
+                twice
+                        ? "Clarified twice in one wash: once is enough."
+                        : "Clarified and given protein in one wash: one of them.",
+                new Mend(
+                        twice ? "Clarify once" : "Leave the protein for another day",
+                        wash.routine().without(second)));
+    }
+
+    /** Bleached, brittle or dry: porous or coarse. */
+    private static boolean isFragile(Wash wash) {
+        for (Zone zone : Zone.values()) {
+            Reading own = wash.hair().at(zone);
+            if (own.porosity() == Porosity.HIGH
+                    || own.strand() == Strand.COARSE
+                    || own.condition().contains(Condition.BLEACHED)
+                    || own.condition().contains(Condition.BRITTLE)) {
+                return true;
+            }
+        }
+        return false;
+    }
+}

@@ -1,0 +1,48 @@
+package eventide.product;
+
+import eventide.shape.Source;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * Something people react to: what they call it, and what a label calls it.
+ *
+ * @param words what people call it, in plain words
+ * @param stops the thing itself in any name or form
+ * @param warns what is only related to it
+ * @param not what only sounds alike
+ * @param oilsOnlyWarn its oils and butters are related, not the thing itself: of a group such as tree nuts
+ */
+record Allergen(
+        List<String> words,
+        List<AllergyTerm> stops,
+        List<AllergyTerm> warns,
+        List<AllergyTerm> not,
+        boolean oilsOnlyWarn,
+        Source source) {
+    /** How near an ingredient is to it. */
+    enum Nearness {
+        IS,
+        RELATED,
+        NONE
+    }
+
+    Nearness nearness(Set<String> names, Set<Family> families) {
+        if (any(not, names, families)) {
+            return Nearness.NONE;
+        }
+        // Named whole among what is only related, it is that, whatever it is made of: lecithin, to who reacts to soy.
+        if (warns.stream().anyMatch(term -> term instanceof AllergyTerm.Whole && term.means(names, families))) {
+            return Nearness.RELATED;
+        }
+        if (any(stops, names, families)) {
+            boolean fat = families.contains(Family.OIL) || families.contains(Family.BUTTER);
+            return oilsOnlyWarn && fat ? Nearness.RELATED : Nearness.IS;
+        }
+        return any(warns, names, families) ? Nearness.RELATED : Nearness.NONE;
+    }
+
+    private static boolean any(List<AllergyTerm> terms, Set<String> names, Set<Family> families) {
+        return terms.stream().anyMatch(term -> term.means(names, families));
+    }
+}
