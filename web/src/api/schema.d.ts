@@ -1568,6 +1568,7 @@ export interface components {
             /** @enum {string} */
             source: "COMMON_PRACTICE" | "PUBLISHED" | "FROM_MEMORY" | "OURS";
             step?: number;
+            under?: number;
             why: string;
             /** @enum {string} */
             zone?: "HAIRLINE" | "CROWN" | "LEFT" | "RIGHT" | "BACK" | "NAPE";
@@ -1638,6 +1639,7 @@ export interface components {
         Hair: {
             allergies?: string[];
             buildUp?: boolean;
+            child?: boolean;
             condition?: ("BLEACHED" | "COLOURED" | "HEAT_DAMAGED" | "CHEMICALLY_STRAIGHTENED" | "OVER_SOFT" | "BRITTLE")[];
             /** @description days */
             daysSinceClarify?: number;
@@ -1655,7 +1657,7 @@ export interface components {
             pattern: "1" | "2A" | "2B" | "2C" | "3A" | "3B" | "3C" | "4A" | "4B" | "4C";
             /** @enum {string} */
             porosity: "LOW" | "MEDIUM" | "HIGH";
-            scalp?: ("FLAKING" | "ITCHY" | "OILY" | "DRY" | "SORES" | "SHEDDING" | "INFESTED")[];
+            scalp?: ("FLAKING" | "ITCHY" | "OILY" | "DRY" | "SORES" | "BURNS" | "SHEDDING" | "INFESTED")[];
             /** @enum {string} */
             strand: "FINE" | "MEDIUM" | "COARSE";
             zones?: {

@@ -12,6 +12,7 @@ const SCALP: readonly { value: NonNullable<Hair['scalp']>[number]; label: string
   { value: 'OILY', label: 'oily' },
   { value: 'DRY', label: 'dry' },
   { value: 'SORES', label: 'sores or infection' },
+  { value: 'BURNS', label: 'burns' },
   { value: 'SHEDDING', label: 'sudden shedding' },
   { value: 'INFESTED', label: 'lice' },
 ]
@@ -31,7 +32,7 @@ const COMFORT = [
   { value: 'LOW_HEAT', label: 'little heat' },
   { value: 'CHILD', label: 'a child' },
 ] as const
-const REFER = ['SORES', 'SHEDDING', 'INFESTED']
+const REFER = ['SORES', 'BURNS', 'INFESTED']
 
 type ScalpPanelProps = { consult: Consult; scope: Scope; onChange: (next: Consult) => void }
 
@@ -66,6 +67,11 @@ export function ScalpPanel({ consult, scope, onChange }: ScalpPanelProps) {
             Calmly refer to a doctor or pharmacist. The plan stays closed until somebody clears it with a
             note. Local rules come first.
           </p>
+        </Caution>
+      )}
+      {consult.scalp.includes('SHEDDING') && (
+        <Caution title="Sudden shedding: refer to a doctor.">
+          <p>Where the client wishes to go on: gentle hands, little heat, no tension.</p>
         </Caution>
       )}
       <TextField

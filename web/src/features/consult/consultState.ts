@@ -243,6 +243,7 @@ export function toHair(consult: Consult, found: Found): Hair | undefined {
     allergies,
     buildUp: tested?.buildUp ?? false,
     newClient: consult.newClient,
+    ...((consult.intake.comfort ?? []).includes('CHILD') ? { child: true } : {}),
     ...days,
     measured: tested?.measured,
   }) as Hair

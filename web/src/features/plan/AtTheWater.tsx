@@ -19,15 +19,18 @@ export const AtTheWater = memo(function AtTheWater(props: AtTheWaterProps) {
       {findings.length === 0 && (
         <p className="text-muted">Nothing to object to: every styler meets its water.</p>
       )}
-      {findings.map((finding) => (
-        <Said
-          key={keyOf(finding)}
-          finding={finding}
-          onMend={onMend}
-          onPreview={onPreview}
-          onSelect={onSelect}
-        />
-      ))}
+      {findings.map((finding, i) =>
+        finding.under !== undefined ? null : (
+          <Said
+            key={keyOf(finding)}
+            finding={finding}
+            folded={findings.filter((one) => one.under === i)}
+            onMend={onMend}
+            onPreview={onPreview}
+            onSelect={onSelect}
+          />
+        ),
+      )}
       {why.length > 0 && <h3 className="label mt-1">Why this</h3>}
       <ul className="grid gap-1.5">
         {why.map((reason) => (

@@ -46,7 +46,7 @@ export function Beside({ name, compared, onTake, onLeave }: BesideProps) {
           <p className="figures">
             {longer(compared.minutes, 'min')} · hands on {longer(compared.chairMinutes, 'min')}
             {compared.costCents !== 0 && ` · cost ${signed(compared.costCents / 100, 2)}`} · findings{' '}
-            {compared.one.findings.length} → {compared.other.findings.length}
+            {said(compared.one.findings)} → {said(compared.other.findings)}
           </p>
           {compared.moved.length > 0 && (
             <table className="figures w-full text-[0.95rem]">
@@ -124,4 +124,9 @@ function signed(by: number, digits: number): string {
 
 function longer(minutes: number, unit: string): string {
   return Math.abs(minutes) < 0.5 ? `same ${unit}` : `${signed(minutes, 0)} ${unit}`
+}
+
+/** One cause is one finding, whatever is folded under it. */
+function said(findings: readonly { under?: number }[]): number {
+  return findings.filter((one) => one.under === undefined).length
 }

@@ -3,6 +3,8 @@ import { Button } from '../../ui/Button'
 
 type SaidProps = {
   finding: Finding
+  /** What its mend clears as well. */
+  folded?: readonly Finding[]
   onMend: (routine: Routine) => void
   onPreview: (name: string, routine: Routine) => void
   onSelect?: (index: number) => void
@@ -16,7 +18,7 @@ export const SOURCE = {
 } as const
 
 /** One finding: what, why, and its mend with a look at what that would change. */
-export function Said({ finding, onMend, onPreview, onSelect }: SaidProps) {
+export function Said({ finding, folded = [], onMend, onPreview, onSelect }: SaidProps) {
   const { mend, step } = finding
   const isNote = finding.severity === 'NOTE'
   return (
@@ -35,6 +37,21 @@ export function Said({ finding, onMend, onPreview, onSelect }: SaidProps) {
           {finding.source === 'OURS' ? 'Our own figure' : SOURCE[finding.source]}
         </span>
       </p>
+      {folded.length > 0 && (
+        <details>
+          <summary>
+            {folded.length === 1 ? 'One more comes of it' : `${folded.length} more come of it`}, and this
+            clears {folded.length === 1 ? 'it' : 'them'} too
+          </summary>
+          <ul className="list-disc pl-5">
+            {folded.map((one) => (
+              <li key={`${one.rule}/${one.step ?? ''}/${one.inner ?? ''}/${one.zone ?? ''}/${one.message}`}>
+                {one.message}
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
       <div className="mt-1 flex flex-wrap items-center gap-2">
         {mend !== undefined && (
           <>

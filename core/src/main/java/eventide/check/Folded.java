@@ -57,7 +57,9 @@ final class Folded {
         // Its step is gone or another one: then nothing at all of its rule may be left.
         return after.stream()
                 .filter(left -> left.rule().equals(child.rule()))
-                .noneMatch(left -> now == null || now.equals(placeOf(left)) && sameZone(left, child));
+                .noneMatch(left -> now == null
+                        || left.message().equals(child.message()) // the same, said of another step
+                        || now.equals(placeOf(left)) && sameZone(left, child));
     }
 
     private static boolean sameZone(Finding left, Finding child) {

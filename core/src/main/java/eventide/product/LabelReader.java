@@ -2,6 +2,7 @@ package eventide.product;
 
 import eventide.product.LabelReading.Entry;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -18,6 +19,10 @@ public final class LabelReader {
     private static final Pattern MARKS = Pattern.compile("[*†‡°^¹²³®™]+");
     private static final Pattern BRACKET = Pattern.compile("\\s*[\\[({]([^\\[\\](){}]*)[\\])}]?\\s*");
     private static final int REMEMBERED = 2000;
+    /** Of a name. */
+    private static final int MOST_WORDS = 8;
+
+    private static final int FEWEST_OF_A_LIST = 3;
 
     /** Labels are read again and again; a reading is a value, so one is as good as another. */
     private static final Map<String, LabelReading> READ =
@@ -59,10 +64,52 @@ public final class LabelReader {
 
     private LabelReading run(String text) {
         String bounded = text.length() > LabelSplitter.MOST_TEXT ? text.substring(0, LabelSplitter.MOST_TEXT) : text;
-        for (LabelSplitter.Piece piece : LabelSplitter.split(bounded)) {
-            enter(piece);
+        List<LabelSplitter.Piece> pieces = LabelSplitter.split(bounded);
+        for (LabelSplitter.Piece piece : pieces) {
+            if (pieces.size() == 1
+                    && piece.text().matches("[^()\\[\\]&/]+")
+                    && find(piece.text()).isEmpty()) {
+                parted(piece).forEach(this::enter);
+            } else {
+                enter(piece);
+            }
         }
         return LabelTraits.of(entries, dictionary);
+    }
+
+    /** Names parted by blanks alone: the longest that are known, one after the other; what lies between stays together. */
+    private List<LabelSplitter.Piece> parted(LabelSplitter.Piece piece) {
+        String[] words = piece.text().split("\\s+");
+        List<LabelSplitter.Piece> parts = new ArrayList<>();
+        StringBuilder unknown = new StringBuilder();
+        int known = 0;
+        for (int at = 0; at < words.length; ) {
+            int taken = 0;
+            for (int to = Math.min(words.length, at + MOST_WORDS); to > at && taken == 0; to--) {
+                String some = String.join(" ", Arrays.asList(words).subList(at, to));
+                taken = dictionary.find(some).isPresent() || ByItsName.of(some).isPresent() ? to - at : 0;
+            }
+            if (taken == 0) {
+                unknown.append(unknown.isEmpty() ? "" : " ").append(words[at]);
+                at++;
+                continue;
+            }
+            flush(unknown, parts, piece);
+            parts.add(new LabelSplitter.Piece(
+                    String.join(" ", Arrays.asList(words).subList(at, at + taken)), piece.mayContain()));
+            known++;
+            at += taken;
+        }
+        flush(unknown, parts, piece);
+        // One name and a remark is no list.
+        return known >= FEWEST_OF_A_LIST ? parts : List.of(piece);
+    }
+
+    private static void flush(StringBuilder unknown, List<LabelSplitter.Piece> parts, LabelSplitter.Piece of) {
+        if (!unknown.isEmpty()) {
+            parts.add(new LabelSplitter.Piece(unknown.toString(), of.mayContain()));
+            unknown.setLength(0);
+        }
     }
 
     private void enter(LabelSplitter.Piece piece) {

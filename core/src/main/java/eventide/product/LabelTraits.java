@@ -21,6 +21,8 @@ final class LabelTraits {
     private static final double MEDIUM_FROM = .55;
 
     private static final double HIGH_FROM = 1.25;
+    /** Water and what stands right after it. */
+    private static final int FIRST = 2;
 
     private LabelTraits() {}
 
@@ -74,7 +76,7 @@ final class LabelTraits {
                 protein(entries),
                 load(entries, Family.HUMECTANT),
                 load(entries, Family.FILM_FORMER),
-                load(entries, Family.OIL, Family.BUTTER),
+                oils(entries),
                 has(entries, Family.SILICONE)
                         ? Silicones.BUILDS_UP
                         : has(entries, Family.SILICONE_SOLUBLE) ? Silicones.SOLUBLE : Silicones.NONE,
@@ -120,6 +122,21 @@ final class LabelTraits {
             return Load.NONE;
         }
         return weight < MEDIUM_FROM ? Load.LOW : weight < HIGH_FROM ? Load.MEDIUM : Load.HIGH;
+    }
+
+    /**
+     * Names stand in falling order: an oil, a butter or petrolatum among the first two, water aside, is most of what is in the
+     * bottle [PUB: Regulation (EC) 1223/2009 Art. 19(1)(g)].
+     */
+    private static Load oils(List<Entry> entries) {
+        Load load = load(entries, Family.OIL, Family.BUTTER, Family.MINERAL_OIL);
+        for (Entry entry : entries) {
+            boolean fat = entry.is(Family.OIL) || entry.is(Family.BUTTER) || entry.is(Family.MINERAL_OIL);
+            if (fat && entry.position() <= FIRST && !entry.trace() && !entry.mayContain()) {
+                return Load.HIGH;
+            }
+        }
+        return load;
     }
 
     static boolean has(List<Entry> entries, Family family) {
