@@ -40,8 +40,6 @@ final class Cell {
     double lengths;
     double roots;
     double film;
-    /** Percent a minute at which the film leaves in reference air. */
-    double filmRate;
 
     boolean covered;
     boolean clipped;
@@ -107,12 +105,14 @@ final class Cell {
     /** Puts droplets on the outer hair until the lengths stand at this level; never lowers. */
     void mistTo(double percent) {
         double lift = percent - lengthsWetness();
-        if (lift > 0 && lengths > DryingConstants.CRITICAL) {
-            lengths = percent - film; // droplets run into hair that is wet anyway
-        } else if (lift > 0) {
-            film += lift;
-            filmRate = film / DryingConstants.MIST_DRIES_IN_MINUTES;
+        if (lift <= 0) {
+            return;
         }
+        // Droplets run into hair that is wet anyway, and where the outer hair holds no more of them.
+        double holds = lengths > DryingConstants.CRITICAL ? 0 : Math.max(0, DryingConstants.MIST_LIFT - film);
+        double stays = Math.min(lift, holds);
+        film += stays;
+        lengths += lift - stays;
     }
 
     /** Takes water out of the lengths (and, less, the roots) down to a level; never raises. */

@@ -25,10 +25,12 @@ final class DryingConstants {
     /** Lengths fall to this when root clips come out [CP: 70 % dry]. */
     static final double CLIPS_OUT_AT = 30;
 
-    /** A misted film is gone after this long in reference air [CP: a misted refresh dries in 15–20 min]. */
-    static final double MIST_DRIES_IN_MINUTES = 20;
-    /** What a few sprays lift the lengths by where no level is said. */
+    /** What a few sprays lift the lengths by where no level is said, and as much as the outer hair holds: more runs in. */
     static final double MIST_LIFT = 12;
+    /** A light mist is gone after this long in reference air [CP: a misted refresh dries in 15–20 min]. */
+    private static final double LIGHT_MIST_MINUTES = 20;
+    /** Percent of the lengths' water a misted film loses a minute in reference air: a flux, however much of it there is. */
+    static final double FILM_FLUX = MIST_LIFT / LIGHT_MIST_MINUTES;
 
     /** Pressing the lengths takes this much of the same from the roots. */
     static final double ROOTS_PRESSED = .4;

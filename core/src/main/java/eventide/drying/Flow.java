@@ -193,25 +193,26 @@ final class Flow {
         return 1 + (most - 1) * (CRITICAL - lengths) / CRITICAL;
     }
 
-    /** The film goes first and shields the hair under it. */
-    private double filmAfter(Cell cell, double rate, double minutes) {
+    /** The film leaves by its flux and takes that much of the air from the hair under it; once it is gone, that has all. */
+    private void evaporateLengths(Cell cell, int i, double rate, double minutes, double scale) {
+        double before = cell.lengths;
         if (cell.film <= 0) {
-            return 0;
+            boolean known = scale == 1 && before <= CRITICAL;
+            double falls = known ? fall(lengthsFall, lengthsRates, i, minutes) : Double.NaN;
+            cell.lengths = Evaporation.after(before, rate, cell.release, minutes, falls);
+            return;
         }
-        double filmRate = rate / cell.airRate * cell.filmRate;
-        return Math.max(0, cell.film - filmRate * minutes);
+        double flux = rate / cell.airRate * FILM_FLUX;
+        double lasts = flux <= 0 ? minutes : Math.min(minutes, cell.film / flux);
+        cell.lengths = Evaporation.after(before, Math.max(0, rate - flux), cell.release, lasts);
+        cell.film = Math.max(0, cell.film - flux * lasts);
+        cell.lengths = Evaporation.after(cell.lengths, rate, cell.release, minutes - lasts);
     }
 
     private void evaporate(Cell cell, int i, double minutes, double scale) {
         double lengthsRate = lengthsRates[i] * scale;
-        double film = filmAfter(cell, lengthsRate, minutes);
         double before = cell.lengths;
-        if (film <= 0) {
-            boolean known = scale == 1 && before <= CRITICAL;
-            double falls = known ? fall(lengthsFall, lengthsRates, i, minutes) : Double.NaN;
-            cell.lengths = Evaporation.after(before, lengthsRate, cell.release, minutes, falls);
-        }
-        cell.film = film;
+        evaporateLengths(cell, i, lengthsRate, minutes, scale);
         double turned = turned((before + cell.lengths) / 2, i);
         boolean known = scale == 1 && turned == 1 && cell.roots <= CRITICAL;
         double falls = known ? fall(rootsFall, rootsRates, i, minutes) : Double.NaN;

@@ -47,7 +47,8 @@ final class LabelSplitter {
         Matcher may = MAY_CONTAIN.matcher(plain);
         if (may.find()) {
             cut(plain.substring(0, may.start()), false, pieces);
-            cut(plain.substring(may.end()), true, pieces);
+            // The bracket that opened before these words closes behind the last of them.
+            cut(plain.substring(may.end()).replaceAll("[\\])}]+[\\s.]*$", ""), true, pieces);
         } else {
             cut(plain, false, pieces);
         }
