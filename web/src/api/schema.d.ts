@@ -1871,6 +1871,7 @@ export interface components {
             ml: number;
             name: string;
             productId: number;
+            takenMl: number;
             undone: boolean;
         };
         Moved: {

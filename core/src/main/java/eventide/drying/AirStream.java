@@ -33,6 +33,8 @@ record AirStream(double pull, double transfer, double mostGramsPerMinute) {
     private static final double BODY_WARMTH = .10;
 
     private static final double SKIN_C = 34;
+    /** Share of saturation that is free in easy air, 60 % RH; from there on living warmth counts fully [OURS]. */
+    private static final double WARMS_FULLY_FROM = .4;
 
     /** The share of the dryer's warmth that reaches the hair, and the transfer ratio of each way of drying [OURS]. */
     private record Way(double warmth, double transfer) {}
@@ -76,7 +78,9 @@ record AirStream(double pull, double transfer, double mostGramsPerMinute) {
     private static AirStream of(Air air, double atHairC, double transfer, double mostGramsPerMinute) {
         double vapour = air.vapourHectopascals();
         double wetBulb = Psychrometrics.wetBulbC(atHairC, vapour);
-        double surface = wetBulb + BODY_WARMTH * Math.max(0, SKIN_C - wetBulb);
+        // What warms the hair only helps where the air takes vapour up: near saturation nothing dries.
+        double room = Math.min(1, (1 - vapour / Psychrometrics.saturationHectopascals(atHairC)) / WARMS_FULLY_FROM);
+        double surface = wetBulb + BODY_WARMTH * Math.max(0, room) * Math.max(0, SKIN_C - wetBulb);
         double pull = Psychrometrics.vapourDensity(surface, Psychrometrics.saturationHectopascals(surface))
                 - Psychrometrics.vapourDensity(atHairC, vapour);
         return new AirStream(Math.max(0, pull), transfer, mostGramsPerMinute);

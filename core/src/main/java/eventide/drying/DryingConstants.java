@@ -90,7 +90,7 @@ final class DryingConstants {
         return switch (density) {
             case LOW -> 1.1;
             case MEDIUM -> 1;
-            case HIGH -> .55;
+            case HIGH -> .54;
         };
     }
 
@@ -99,7 +99,7 @@ final class DryingConstants {
         return switch (density) {
             case LOW -> .80;
             case MEDIUM -> .70;
-            case HIGH -> .45;
+            case HIGH -> .43;
         };
     }
 
@@ -111,6 +111,13 @@ final class DryingConstants {
     static final double TURNED = 1.4;
 
     static final double TURNED_AT_MOST = .9;
+
+    /** Part of a head that is aimed at gains by its share to this power, and at most so much. */
+    static final double GAINS_BY = -.6;
+
+    static final double MOST_GAINED = 2.5;
+    /** Wetter than this hands still hold the dryer on it, percent. */
+    static final double STILL_WET = 10;
 
     static final double LENGTHS_NOT_AIMED = .45;
     static final double POSITIONS_CHANGED = 1.2;

@@ -86,8 +86,7 @@ final class Flow {
         }
         stream = streams.during(step);
         room = streams.still().strength();
-        // A stream held on part of a head serves that part the better, though not in proportion.
-        aimGain = machine && grams > 0 ? Math.min(2.5, Math.pow(grams / all, -.6)) : 1;
+        aimGain = machine && grams > 0 ? gained(grams / all) : 1;
         keepsWater = keepsWater();
         plopped = action == Action.PLOP;
         full = step.untilDry() != null && step.untilDry() >= FULLY_DRY;
@@ -117,7 +116,7 @@ final class Flow {
             double roots = rootsRates[i] * (byHand ? TURNED : 1);
             grams += cell.gramsPerPercent * (cell.rootShare * roots + (1 - cell.rootShare) * lengthsRates[i]);
         }
-        return grams;
+        return byHand ? grams * MOST_GAINED : grams;
     }
 
     /** Advances every cell by some minutes, few enough that the heat ceiling can be taken as steady. */
@@ -175,13 +174,32 @@ final class Flow {
     /** Grams of water that go where the rates are taken in this part. */
     private double evaporate(double minutes, double scale) {
         double grams = 0;
+        double gain = byHand ? turnedToWhatIsWet() : 1;
         for (int i = 0; i < cells.length; i++) {
             Cell cell = cells[i];
             double before = cell.wetness();
-            evaporate(cell, i, minutes, scale);
+            evaporate(cell, i, minutes, aimed[i] && before > STILL_WET ? scale * gain : scale);
             grams += cell.gramsPerPercent * (before - cell.wetness());
         }
         return grams;
+    }
+
+    /** Hands leave what is dry and hold the dryer on the rest, which gains by it as any part of a head does that is aimed at. */
+    private double turnedToWhatIsWet() {
+        double wet = 0;
+        double all = 0;
+        for (int i = 0; i < cells.length; i++) {
+            if (aimed[i]) {
+                all += cells[i].grams;
+                wet += cells[i].wetness() > STILL_WET ? cells[i].grams : 0;
+            }
+        }
+        return wet <= 0 ? 1 : gained(wet / all);
+    }
+
+    /** A stream held on part of a head serves that part the better, though not in proportion. */
+    private static double gained(double share) {
+        return Math.min(MOST_GAINED, Math.pow(share, GAINS_BY));
     }
 
     /** As the lengths dry, hands turn the stream to what is wet yet, and dry hair lets it through: at most as if it were aimed. */

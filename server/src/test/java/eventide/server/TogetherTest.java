@@ -158,6 +158,32 @@ public class TogetherTest {
         assertEquals(left + drawn, 5000, 12 * .006);
     }
 
+    @Test
+    public void givingBackNeverInventsWhatTheBottleDidNotHold() {
+        long bottle = server.post(
+                        "/api/products",
+                        """
+                        {"name":"a rest of gel","role":"GEL","hold":7,"richness":2,"windowLow":60,"windowHigh":98,
+                         "stockMl":0.3,"sizeMl":500}""")
+                .body()
+                .get("id")
+                .asLong();
+        long day = washDay(Bodies.ROUTINE.replace(Bodies.GEL, "{\"id\":" + bottle + "}"));
+        events(
+                day,
+                """
+                {"id":"a","at":"2026-05-01T09:00:00Z","kind":"BEGIN"},
+                {"id":"b","at":"2026-05-01T09:05:00Z","kind":"DONE","step":0},
+                {"id":"c","at":"2026-05-01T09:15:00Z","kind":"DONE","step":1},
+                {"id":"d","at":"2026-05-01T09:20:00Z","kind":"FINISH"}""");
+        JsonNode move = server.get("/api/wash-days/" + day + "/stock").body().get(0);
+        assertTrue(move.get("ml").asDouble() > .3, move.toString());
+        assertEquals(move.get("takenMl").asDouble(), .3);
+        assertEquals(stock(bottle), 0.0);
+        assertEquals(server.post("/api/wash-days/" + day + "/stock/undo", "{}").status(), 200);
+        assertEquals(stock(bottle), .3, "as much as it gave");
+    }
+
     private double stock(long bottle) {
         for (JsonNode product : server.get("/api/products").body()) {
             if (product.get("id").asLong() == bottle) {

@@ -19,13 +19,14 @@ import org.springframework.transaction.annotation.Transactional;
 public class StockRepository {
     private static final String MOVES =
             """
-            select m.id, m.product_id, m.ml, m.undone_at, p.name
+            select m.id, m.product_id, m.ml, m.taken_ml, m.undone_at, p.name
               from stock_move m join product p on p.id = m.product_id
              where m.wash_day_id = :day order by m.id
             """;
     private static final String INSERT =
             """
-            insert into stock_move (product_id, wash_day_id, ml, moved_at) values (:product, :day, :ml, :at)
+            insert into stock_move (product_id, wash_day_id, ml, taken_ml, moved_at)
+            values (:product, :day, :ml, :taken, :at)
             """;
     private static final String UNDO =
             """
@@ -45,8 +46,13 @@ public class StockRepository {
         this.shelf = shelf;
     }
 
-    /** One product's part of what a wash day took. */
-    public record Move(Long id, Long productId, String name, Double ml, Boolean undone) {}
+    /**
+     * One product's part of what a wash day took.
+     *
+     * @param ml what was used
+     * @param takenMl what the bottle had of it, by the book: that is what is given back
+     */
+    public record Move(Long id, Long productId, String name, Double ml, Double takenMl, Boolean undone) {}
 
     public List<Move> moves(long day) {
         return jdbc.sql(MOVES)
@@ -56,6 +62,7 @@ public class StockRepository {
                         row.getLong("product_id"),
                         row.getString("name"),
                         row.getDouble("ml"),
+                        row.getDouble("taken_ml"),
                         row.getObject("undone_at") != null))
                 .list();
     }
@@ -76,13 +83,14 @@ public class StockRepository {
         }
         byProduct.forEach((product, ml) -> {
             if (shelf.findItem(product).isPresent()) {
+                double taken = take(product, ml);
                 jdbc.sql(INSERT)
                         .param("product", product)
                         .param("day", day)
                         .param("ml", ml)
+                        .param("taken", taken)
                         .param("at", at.atOffset(ZoneOffset.UTC))
                         .update();
-                change(product, -ml);
             }
         });
     }
@@ -97,8 +105,17 @@ public class StockRepository {
                 .param("at", at.atOffset(ZoneOffset.UTC))
                 .update();
         open.sort(Comparator.comparing(Move::productId));
-        open.forEach(move -> change(move.productId(), move.ml()));
+        open.forEach(move -> change(move.productId(), move.takenMl()));
         return moves(day);
+    }
+
+    /** Out of the bottle, as far as it goes; how much that was. */
+    private double take(long id, double ml) {
+        jdbc.sql(LOCK).param("id", id).query(Long.class).single();
+        Double stock = shelf.item(id).product().stockMl();
+        double taken = stock == null ? ml : Math.min(stock, ml);
+        change(id, -taken);
+        return taken;
     }
 
     private void change(long id, double ml) {
