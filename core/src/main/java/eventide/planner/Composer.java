@@ -136,7 +136,7 @@ final class Composer {
     }
 
     private void shape(Choice choice, Product hold, int sections, List<Step> steps) {
-        boolean free = query.schoolsOrDefault().roots() == Schools.RootProduct.FREE;
+        boolean free = leavesRootsFree();
         Details.Amount amount = choice.details().dose().hold();
         if (choice.hands() == Choice.Hands.SCRUNCH) {
             meet(choice, hold, steps);
@@ -172,11 +172,29 @@ final class Composer {
                 .order(choice.details().work().order().zones)
                 .steps(inner)
                 .build());
-        boolean afterBrush = choice.hands() == Choice.Hands.BRUSH
-                && query.schoolsOrDefault().scrunchAfterBrush() == Schools.ScrunchAfterBrush.YES;
-        if (afterBrush || choice.hands() == Choice.Hands.SMOOTH && !pattern.isCoily()) {
+        if (choice.hands() == Choice.Hands.BRUSH) {
+            afterBrushing(choice, steps);
+        } else if (choice.hands() == Choice.Hands.SMOOTH && !pattern.isCoily()) {
             steps.add(scrunch(choice));
         }
+    }
+
+    /** As the school says; where none does, brushed clumps are left alone. */
+    private void afterBrushing(Choice choice, List<Step> steps) {
+        Schools.ScrunchAfterBrush school = query.schoolsOrDefault().scrunchAfterBrush();
+        if (school == null) {
+            return;
+        }
+        boolean waves = pattern.isWavy() || pattern.isStraight();
+        boolean scrunched =
+                school == Schools.ScrunchAfterBrush.YES || school == Schools.ScrunchAfterBrush.BY_PATTERN && waves;
+        steps.add(scrunched ? scrunch(choice) : Step.of(Action.PRESS).build());
+    }
+
+    private boolean leavesRootsFree() {
+        Schools.RootProduct school = query.schoolsOrDefault().roots();
+        return school == Schools.RootProduct.FREE
+                || school == Schools.RootProduct.BY_GOAL && query.goal().wantsVolume();
     }
 
     private static StepBuilder on(StepBuilder apply, boolean free) {

@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 
 import eventide.Heads;
 import eventide.air.Air;
+import eventide.hair.Hair;
 import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Action;
@@ -70,6 +71,43 @@ public class SchoolsComparedTest {
                 s -> s.action() == Action.HOVER && Set.of(Part.ROOTS).equals(s.parts())));
         assertTrue(any(plan("hands", "COIL"), s -> s.action() == Action.COIL));
         assertTrue(!any(plan("cup", "FROM_START"), s -> s.action() == Action.HOVER));
+    }
+
+    private static Routine brushed(Hair hair, String afterwards) {
+        Schools school = Schools.DEFAULT.with("hands", "BRUSH").with("scrunchAfterBrush", afterwards);
+        Query asked = query(school);
+        return Planner.best(
+                        new Query(hair, asked.goal(), asked.air(), school, Limits.ofMinutes(420), SHELF), Stop.NEVER)
+                .routine();
+    }
+
+    @Test
+    public void brushedClumpsAreScrunchedPressedOrByThePattern() {
+        Hair waves = Heads.fineWavy();
+        assertTrue(any(brushed(waves, "YES"), s -> s.action() == Action.SCRUNCH));
+        assertTrue(any(brushed(waves, "NO"), s -> s.action() == Action.PRESS));
+        assertTrue(!any(brushed(waves, "NO"), s -> s.action() == Action.SCRUNCH));
+        assertTrue(any(brushed(waves, "BY_PATTERN"), s -> s.action() == Action.SCRUNCH));
+        assertTrue(any(brushed(Heads.curly(), "BY_PATTERN"), s -> s.action() == Action.PRESS));
+    }
+
+    @Test
+    public void rootsAreLeftFreeByTheGoalWhereTheSchoolSaysSo() {
+        for (int volume : new int[] {0, 3}) {
+            Query asked = new Query(
+                    Heads.curly(),
+                    new Goal(2, volume, 1, 2, 2, null),
+                    Air.of(22, 52),
+                    Schools.DEFAULT.with("roots", "BY_GOAL"),
+                    Limits.ofMinutes(420),
+                    SHELF);
+            boolean free = any(
+                    Planner.best(asked, Stop.NEVER).routine(),
+                    s -> s.action() == Action.APPLY
+                            && s.worn().role().holds()
+                            && Set.of(Part.LENGTHS, Part.ENDS).equals(s.parts()));
+            assertEquals(free, volume >= 2, "volume " + volume);
+        }
     }
 
     @Test
