@@ -95,7 +95,7 @@ final class Composer {
             if (moisture && dose.crownSpared()) {
                 apply.zones(EnumSet.complementOf(EnumSet.of(Zone.CROWN)));
             }
-            steps.add(dosed(apply, layer, moisture ? dose.moisture() : Details.Amount.ADVISED));
+            steps.add(dosed(offTheScalp(apply), layer, moisture ? dose.moisture() : Details.Amount.ADVISED));
         }
         Product hold = choice.gel() != null ? choice.gel() : choice.mousse();
         boolean both = choice.gel() != null && choice.mousse() != null;
@@ -106,7 +106,7 @@ final class Composer {
                     .product(choice.mousse())
                     .technique(Technique.PRAYING_HANDS)
                     .sections(sections);
-            steps.add(dosed(apply, choice.mousse(), dose.hold()));
+            steps.add(dosed(offTheScalp(apply), choice.mousse(), dose.hold()));
         }
         if (hold != null) {
             shape(choice, hold, sections, steps);
@@ -117,7 +117,7 @@ final class Composer {
                     .product(choice.mousse())
                     .technique(Technique.PAT)
                     .zones(Set.of(Zone.CROWN));
-            steps.add(dosed(apply, choice.mousse(), dose.hold()));
+            steps.add(dosed(offTheScalp(apply), choice.mousse(), dose.hold()));
         }
         if (choice.details().work().lifted()) {
             steps.add(Step.of(Action.SHAKE_ROOTS).build());
@@ -191,9 +191,20 @@ final class Composer {
         steps.add(scrunched ? scrunch(choice) : Step.of(Action.PRESS).build());
     }
 
+    /** A troubled scalp is kept clear of every styler, unless the school puts them to the root all the same. */
+    private boolean sparesTheScalp() {
+        return query.schoolsOrDefault().roots() != Schools.RootProduct.TO_ROOT
+                && new ScalpCare(query.hair()).keepsRootsFree();
+    }
+
+    private StepBuilder offTheScalp(StepBuilder apply) {
+        return on(apply, sparesTheScalp());
+    }
+
     private boolean leavesRootsFree() {
         Schools.RootProduct school = query.schoolsOrDefault().roots();
-        return school == Schools.RootProduct.FREE
+        return sparesTheScalp()
+                || school == Schools.RootProduct.FREE
                 || school == Schools.RootProduct.BY_GOAL && query.goal().wantsVolume();
     }
 

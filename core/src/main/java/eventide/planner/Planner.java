@@ -239,8 +239,8 @@ public final class Planner {
         if (best == null) {
             return new Suggestions(List.of(), runs.size(), filter.refused(), nothing(), unfinished());
         }
-        Presentation presentation = new Presentation(query, preparation.asked(), this::runnerUps, plan -> refinement()
-                .rivals(plan));
+        Presentation presentation = new Presentation(
+                query, preparation, this::runnerUps, plan -> refinement().rivals(plan));
         List<Judged> chosen = new ArrayList<>();
         List<CompletableFuture<Presentation.Written>> written = new ArrayList<>();
         Judged next = best;

@@ -46,10 +46,12 @@ final class Preparation {
 
     private final Query query;
     private final Bottles bottles;
+    private final ScalpCare scalp;
 
     Preparation(Query query, Bottles bottles) {
         this.query = query;
         this.bottles = bottles;
+        this.scalp = new ScalpCare(query.hair());
     }
 
     /** What this head asks for, of what the shelf has: over-soft hair protein, dry or worn hair moisture [CP]. */
@@ -137,14 +139,14 @@ final class Preparation {
             steps.add(mask(place == Schools.MaskPlace.BEFORE ? how.minutes() : MASK_BEFORE));
             steps.add(Step.of(Action.RINSE).build());
         }
-        Product cleanser = bottles.first(Role.CLEANSER);
+        Product cleanser = cleanser();
         boolean washed = true;
         if (how.clarified()) {
             steps.add(Step.of(Action.CLARIFY)
                     .product(bottles.first(Role.CLARIFIER))
                     .build());
         } else if (cleanser != null) {
-            steps.add(Step.of(Action.CLEANSE).product(cleanser).build());
+            cleanse(cleanser, steps);
         } else {
             washed = before;
         }
@@ -162,6 +164,26 @@ final class Preparation {
             steps.add(Step.of(Action.RINSE).build());
         }
         return steps;
+    }
+
+    /** The one for the scalp where that shows something, else the one that suits the strand. */
+    private Product cleanser() {
+        Product forTheScalp = scalp.cleanser(bottles);
+        return forTheScalp == null ? bottles.first(Role.CLEANSER) : forTheScalp;
+    }
+
+    private void cleanse(Product cleanser, List<Step> steps) {
+        Step cleanse = Step.of(Action.CLEANSE).product(cleanser).build();
+        if (scalp.wantsTwice()) {
+            steps.add(cleanse);
+            steps.add(Step.of(Action.RINSE).build());
+        }
+        steps.add(cleanse);
+    }
+
+    /** What the scalp asks for, and what of it this wash does. */
+    List<Reason> scalpReasons() {
+        return scalp.reasons(cleanser());
     }
 
     /** On squeezed hair, so that water does not bar the way [CP]. */

@@ -27,22 +27,24 @@ final class Presentation {
     private final Preparation.Care asked;
     private final Function<Choice, List<Judged>> runnerUps;
     private final Function<Judged, List<Judged>> otherDetails;
+    private final List<Reason> scalp;
 
     /** A plan written out with its reasons: all but its name, which depends on what it stands beside. */
     record Written(Judged plan, List<Reason> reasons, Routine routine, Judgement judgement) {}
 
     /**
-     * @param asked the care this hair asks for
+     * @param preparation the care this hair asks for, and what its scalp does
      * @param runnerUps for each large thing a plan decides, the best with just that decided otherwise
      * @param otherDetails the same for the smaller things
      */
     Presentation(
             Query query,
-            Preparation.Care asked,
+            Preparation preparation,
             Function<Choice, List<Judged>> runnerUps,
             Function<Judged, List<Judged>> otherDetails) {
         this.query = query;
-        this.asked = asked;
+        this.scalp = preparation.scalpReasons();
+        this.asked = preparation.asked();
         this.runnerUps = runnerUps;
         this.otherDetails = otherDetails;
     }
@@ -161,6 +163,7 @@ final class Presentation {
                 .anyMatch(other -> other.choice().details().before().care() == asked);
         care(reasons, judged, routine, chosen);
         keeping(reasons, judged);
+        reasons.addAll(scalp);
         double dew = Math.round(query.air().wornDewPointC());
         reasons.add(new Reason(
                 "Dew point " + String.format(Locale.ROOT, "%.0f", dew) + " °C, "

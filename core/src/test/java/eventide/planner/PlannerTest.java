@@ -18,6 +18,7 @@ import eventide.routine.Goal;
 import eventide.routine.Limits;
 import eventide.routine.NightCare;
 import eventide.routine.OwnedTool;
+import eventide.routine.Part;
 import eventide.routine.Routine;
 import eventide.routine.Schools;
 import eventide.routine.Step;
@@ -26,8 +27,10 @@ import eventide.shape.Changed;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -330,5 +333,35 @@ public class PlannerTest {
                     .toList();
             assertFalse(actions.contains(Action.MICROPLOP) || actions.contains(Action.CUP), actions.toString());
         }
+    }
+
+    private static List<Step> washing(Scalp seen, List<Product> shelf) {
+        Suggestion best = plan(Heads.curly().withScalp(Set.of(seen)), ROUND, Limits.ofMinutes(300), shelf, null)
+                .suggestions()
+                .get(0);
+        String why = best.why().stream().map(Reason::text).collect(Collectors.joining(" "));
+        assertTrue(why.toLowerCase(Locale.ROOT).contains("scalp"), "and says why: " + why);
+        return best.routine().places().stream().map(best.routine()::at).toList();
+    }
+
+    @Test
+    public void whatTheScalpShowsChangesTheWash() {
+        Product plain =
+                Product.of("plain wash", Role.CLEANSER, 0, 3, 0, 100).withIngredients("Aqua, Sodium Laureth Sulfate");
+        Product mild = Product.of("mild wash", Role.CLEANSER, 0, 8, 0, 100).withIngredients("Aqua, Coco-Glucoside");
+        Product medicated = new Product(
+                null, "scalp wash", Role.CLEANSER, 0.0, 9.0, 0.0, 100.0, null, null, null, null, null, null, 5.0, null);
+        List<Product> shelf = List.of(plain, mild, medicated, LIGHT, FOAM);
+        assertTrue(washing(Scalp.FLAKING, shelf).stream().anyMatch(s -> s.product() == medicated));
+        assertTrue(washing(Scalp.ITCHY, shelf).stream().anyMatch(s -> s.product() == medicated));
+        assertEquals(
+                washing(Scalp.OILY, shelf).stream()
+                        .filter(s -> s.action() == Action.CLEANSE)
+                        .count(),
+                2);
+        assertTrue(washing(Scalp.DRY, shelf).stream().noneMatch(s -> s.product() == plain));
+        assertTrue(washing(Scalp.OILY, shelf).stream()
+                .filter(s -> s.action() == Action.APPLY && s.worn().role().holds())
+                .allMatch(s -> s.parts() != null && !s.parts().contains(Part.ROOTS)));
     }
 }

@@ -130,7 +130,6 @@ public class AllergensTest {
             formaldehyde|2-Bromo-2-Nitropropane-1,3-Diol|S
             MI|Methylisothiazolinone|S
             MCI/MI|Methylchloroisothiazolinone|S
-            Kathon|Methylisothiazolinone|S
             sulfates|Sodium Laureth Sulfate|S
             sulphates|Sodium Lauryl Sulfate|S
             sulfates|Behentrimonium Methosulfate|-
