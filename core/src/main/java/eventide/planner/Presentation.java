@@ -23,6 +23,9 @@ final class Presentation {
     /** How much worse than the best a rival may be and still be worth showing, in points of worth [OURS]. */
     static final double WORTH_SHOWING = 14;
 
+    /** Wetter than a trace of damp, percent [OURS]. */
+    private static final double WET = 8;
+
     private final Query query;
     private final Preparation.Care asked;
     private final Function<Choice, List<Judged>> runnerUps;
@@ -152,6 +155,7 @@ final class Presentation {
                 c -> c.wearsSame(choice) && c.hands() == choice.hands() && c.sections() != choice.sections(),
                 j -> sections(j.routine()) + " sections",
                 step(routine, step -> step.sectionsOrOne() > 1));
+        goesOutWet(reasons, judged);
         List<Judged> others = otherDetails.apply(judged);
         for (Judged rival : others) {
             detail(reasons, judged, rival, routine);
@@ -214,6 +218,18 @@ final class Presentation {
                 : "No time for " + asked.label + " in these minutes, though ";
         reasons.add(new Reason(
                 care == asked ? said + why : without + why, Source.COMMON_PRACTICE, care == asked ? step : null));
+    }
+
+    /** That it is not dry when the client goes is said even where it was meant so. */
+    private static void goesOutWet(List<Reason> reasons, Judged judged) {
+        double wet = Math.max(
+                judged.wash().course().endLengths(), judged.wash().course().endRoots());
+        if (wet > WET) {
+            reasons.add(new Reason(
+                    "Goes out " + Math.round(wet) + "\u00a0% wet: the rest dries at home, untouched.",
+                    Source.OURS,
+                    null));
+        }
     }
 
     /** How it is kept from day to day, where that is worth its trouble. */

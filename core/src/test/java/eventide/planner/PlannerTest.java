@@ -130,6 +130,27 @@ public class PlannerTest {
 
     /** By itself on fine hair, else with the gel there is; by itself too where there is none [CP]. */
     @Test
+    public void hairThatGoesOutWetIsSaidTo() {
+        Random random = new Random(23);
+        int wet = 0;
+        for (int i = 0; i < 8; i++) {
+            Query query = RandomShelf.query(random, RandomShelf.of(random, 3), null);
+            for (Suggestion plan : Planner.suggest(query).suggestions()) {
+                boolean said =
+                        plan.why().stream().anyMatch(reason -> reason.text().startsWith("Goes out "));
+                List<Double> lengths = plan.tide().lengths();
+                List<Double> roots = plan.tide().roots();
+                double left = Math.max(lengths.get(lengths.size() - 1), roots.get(roots.size() - 1));
+                // Around the limit itself, the last minute's tenth may fall to either side.
+                assertTrue(said || left < 8.2, left + " left, and " + plan.why());
+                assertTrue(!said || left > 7.8, left + " left, and " + plan.why());
+                wet += said ? 1 : 0;
+            }
+        }
+        assertTrue(wet > 3, wet + " went out wet");
+    }
+
+    @Test
     public void mousseStandsAloneWhereTheTradeLetsIt() {
         Goal volume = new Goal(0, 3, 0, 1, 1, 0);
         for (Hair hair : List.of(Heads.curly(), Heads.coarseCoily(), Heads.fineWavy())) {
