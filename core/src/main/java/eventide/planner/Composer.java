@@ -191,10 +191,8 @@ final class Composer {
         steps.add(scrunched ? scrunch(choice) : Step.of(Action.PRESS).build());
     }
 
-    /** A troubled scalp is kept clear of every styler, unless the school puts them to the root all the same. */
     private boolean sparesTheScalp() {
-        return query.schoolsOrDefault().roots() != Schools.RootProduct.TO_ROOT
-                && new ScalpCare(query.hair()).keepsRootsFree();
+        return new ScalpCare(query).keepsRootsFree();
     }
 
     private StepBuilder offTheScalp(StepBuilder apply) {

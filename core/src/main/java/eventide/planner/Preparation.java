@@ -9,6 +9,7 @@ import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Action;
 import eventide.routine.DetangleFrom;
+import eventide.routine.Routine;
 import eventide.routine.Schools;
 import eventide.routine.Step;
 import eventide.routine.Tool;
@@ -51,7 +52,7 @@ final class Preparation {
     Preparation(Query query, Bottles bottles) {
         this.query = query;
         this.bottles = bottles;
-        this.scalp = new ScalpCare(query.hair());
+        this.scalp = new ScalpCare(query);
     }
 
     /** What this head asks for, of what the shelf has: over-soft hair protein, dry or worn hair moisture [CP]. */
@@ -145,6 +146,10 @@ final class Preparation {
             steps.add(Step.of(Action.CLARIFY)
                     .product(bottles.first(Role.CLARIFIER))
                     .build());
+            if (ScalpCare.treats(cleanser) && scalp.wantsMedicated()) {
+                steps.add(Step.of(Action.RINSE).build());
+                steps.add(Step.of(Action.CLEANSE).product(cleanser).build());
+            }
         } else if (cleanser != null) {
             cleanse(cleanser, steps);
         } else {
@@ -169,21 +174,27 @@ final class Preparation {
     /** The one for the scalp where that shows something, else the one that suits the strand. */
     private Product cleanser() {
         Product forTheScalp = scalp.cleanser(bottles);
-        return forTheScalp == null ? bottles.first(Role.CLEANSER) : forTheScalp;
+        Product plain = forTheScalp == null ? plainCleanser() : forTheScalp;
+        return plain == null ? bottles.first(Role.CLEANSER) : plain;
     }
 
+    /** One that needs no time on the scalp. */
+    private Product plainCleanser() {
+        return bottles.first(Role.CLEANSER, product -> !ScalpCare.treats(product));
+    }
+
+    /** What works by its time comes last, and once. */
     private void cleanse(Product cleanser, List<Step> steps) {
-        Step cleanse = Step.of(Action.CLEANSE).product(cleanser).build();
-        if (scalp.wantsTwice()) {
-            steps.add(cleanse);
+        Product first = ScalpCare.treats(cleanser) ? plainCleanser() : cleanser;
+        if (scalp.wantsTwice() && first != null) {
+            steps.add(Step.of(Action.CLEANSE).product(first).build());
             steps.add(Step.of(Action.RINSE).build());
         }
-        steps.add(cleanse);
+        steps.add(Step.of(Action.CLEANSE).product(cleanser).build());
     }
 
-    /** What the scalp asks for, and what of it this wash does. */
-    List<Reason> scalpReasons() {
-        return scalp.reasons(cleanser());
+    List<Reason> scalpReasons(Routine routine) {
+        return scalp.reasons(routine);
     }
 
     /** On squeezed hair, so that water does not bar the way [CP]. */

@@ -30,7 +30,7 @@ final class Presentation {
     private final Preparation.Care asked;
     private final Function<Choice, List<Judged>> runnerUps;
     private final Function<Judged, List<Judged>> otherDetails;
-    private final List<Reason> scalp;
+    private final Preparation preparation;
 
     /** A plan written out with its reasons: all but its name, which depends on what it stands beside. */
     record Written(Judged plan, List<Reason> reasons, Routine routine, Judgement judgement) {}
@@ -46,7 +46,7 @@ final class Presentation {
             Function<Choice, List<Judged>> runnerUps,
             Function<Judged, List<Judged>> otherDetails) {
         this.query = query;
-        this.scalp = preparation.scalpReasons();
+        this.preparation = preparation;
         this.asked = preparation.asked();
         this.runnerUps = runnerUps;
         this.otherDetails = otherDetails;
@@ -54,7 +54,7 @@ final class Presentation {
 
     Written write(Judged plan) {
         Wash wash = Tidied.of(plan, query.limitsOrUsual());
-        return new Written(plan, reasons(plan, wash.routine()), wash.routine(), Judgement.of(wash));
+        return new Written(plan, reasons(plan, wash), wash.routine(), Judgement.of(wash));
     }
 
     /**
@@ -126,7 +126,8 @@ final class Presentation {
         return capital(own.words());
     }
 
-    private List<Reason> reasons(Judged judged, Routine routine) {
+    private List<Reason> reasons(Judged judged, Wash wash) {
+        Routine routine = wash.routine();
         List<Reason> reasons = new ArrayList<>();
         List<Judged> ranked = runnerUps.apply(judged.choice());
         Choice choice = judged.choice();
@@ -155,7 +156,7 @@ final class Presentation {
                 c -> c.wearsSame(choice) && c.hands() == choice.hands() && c.sections() != choice.sections(),
                 j -> sections(j.routine()) + " sections",
                 step(routine, step -> step.sectionsOrOne() > 1));
-        goesOutWet(reasons, judged);
+        goesOutWet(reasons, wash);
         List<Judged> others = otherDetails.apply(judged);
         for (Judged rival : others) {
             detail(reasons, judged, rival, routine);
@@ -167,7 +168,7 @@ final class Presentation {
                 .anyMatch(other -> other.choice().details().before().care() == asked);
         care(reasons, judged, routine, chosen);
         keeping(reasons, judged);
-        reasons.addAll(scalp);
+        reasons.addAll(preparation.scalpReasons(routine));
         double dew = Math.round(query.air().wornDewPointC());
         reasons.add(new Reason(
                 "Dew point " + String.format(Locale.ROOT, "%.0f", dew) + " °C, "
@@ -221,9 +222,8 @@ final class Presentation {
     }
 
     /** That it is not dry when the client goes is said even where it was meant so. */
-    private static void goesOutWet(List<Reason> reasons, Judged judged) {
-        double wet = Math.max(
-                judged.wash().course().endLengths(), judged.wash().course().endRoots());
+    private static void goesOutWet(List<Reason> reasons, Wash wash) {
+        double wet = Math.max(wash.course().endLengths(), wash.course().endRoots());
         if (wet > WET) {
             reasons.add(new Reason(
                     "Goes out " + Math.round(wet) + "\u00a0% wet: the rest dries at home, untouched.",

@@ -1,9 +1,12 @@
 package eventide.planner;
 
-import eventide.hair.Hair;
 import eventide.hair.Scalp;
 import eventide.product.Product;
 import eventide.product.Role;
+import eventide.routine.Action;
+import eventide.routine.Routine;
+import eventide.routine.Schools;
+import eventide.routine.Step;
 import eventide.shape.Source;
 import java.util.ArrayList;
 import java.util.List;
@@ -11,10 +14,14 @@ import java.util.Set;
 
 /** What the scalp asks of a wash: the first cleanser is for it, and stylers stay off it where it is troubled [CP]. */
 final class ScalpCare {
-    private final Set<Scalp> seen;
+    private static final String FREE = "stylers stay off the root";
 
-    ScalpCare(Hair hair) {
-        seen = hair.scalpOrEmpty();
+    private final Set<Scalp> seen;
+    private final boolean toRoot;
+
+    ScalpCare(Query query) {
+        seen = query.hair().scalpOrEmpty();
+        toRoot = query.schoolsOrDefault().roots() == Schools.RootProduct.TO_ROOT;
     }
 
     /** Flaking and itching ask for one that works by its label's time. */
@@ -31,14 +38,15 @@ final class ScalpCare {
         return seen.contains(Scalp.DRY) && !wantsTwice();
     }
 
+    /** A troubled scalp is kept clear of every styler, unless the school puts them to the root all the same. */
     boolean keepsRootsFree() {
-        return wantsMedicated() || wantsTwice();
+        return !toRoot && (wantsMedicated() || wantsTwice());
     }
 
     /** The cleanser of a shelf that answers it best; null where it asks for none in particular, or there is none such. */
     Product cleanser(Bottles bottles) {
         if (wantsMedicated()) {
-            return bottles.first(Role.CLEANSER, product -> product.contactMinutes() != null);
+            return bottles.first(Role.CLEANSER, ScalpCare::treats);
         }
         return wantsMild()
                 ? bottles.first(
@@ -46,27 +54,46 @@ final class ScalpCare {
                 : null;
     }
 
-    /**
-     * Why the wash is as it is.
-     *
-     * @param cleanser the one that was taken, null for none
-     */
-    List<Reason> reasons(Product cleanser) {
+    /** A cleanser that works by its label's time. */
+    static boolean treats(Product cleanser) {
+        return cleanser != null && cleanser.contactMinutes() != null;
+    }
+
+    /** What of it a routine does, and what no bottle here could do. */
+    List<Reason> reasons(Routine routine) {
+        List<Step> washes = routine.steps().stream()
+                .filter(step -> step.action() == Action.CLEANSE || step.action() == Action.CLARIFY)
+                .toList();
         List<Reason> reasons = new ArrayList<>();
         if (wantsMedicated()) {
             String what = seen.contains(Scalp.FLAKING) ? "Flaking" : "Itching";
-            boolean works = cleanser != null && cleanser.contactMinutes() != null;
-            reasons.add(reason(what + " scalp: "
-                    + (works
-                            ? cleanser.name() + " stays its " + Math.round(cleanser.contactMinutes()) + " minutes"
-                            : "no cleanser with a time on its label stands here; where it lasts, refer")
-                    + ", and stylers stay off the root."));
+            String does = washes.stream()
+                    .map(Step::product)
+                    .filter(ScalpCare::treats)
+                    .findFirst()
+                    .map(product -> product.name() + " stays its " + Math.round(product.contactMinutes()) + " minutes")
+                    .orElse("no cleanser with a time on its label stands here; where it lasts, refer");
+            reasons.add(reason(what + " scalp: " + does + (keepsRootsFree() ? ", and " + FREE : "") + "."));
         }
         if (wantsTwice()) {
-            reasons.add(reason("Oily scalp: cleansed twice, and stylers stay off the root."));
+            boolean clarified = washes.stream().anyMatch(step -> step.action() == Action.CLARIFY);
+            List<String> said = new ArrayList<>();
+            if (washes.size() > 1 || clarified) {
+                said.add(washes.size() > 1 ? "cleansed twice" : "clarified, which takes the oil too");
+            }
+            if (keepsRootsFree()) {
+                said.add(FREE);
+            }
+            if (!said.isEmpty()) {
+                reasons.add(reason("Oily scalp: " + String.join(", and ", said) + "."));
+            }
         }
-        if (wantsMild()) {
-            reasons.add(reason("Dry scalp: the mildest cleanser here, so that the skin is not stripped."));
+        boolean mild = washes.stream()
+                .allMatch(step -> step.action() == Action.CLEANSE
+                        && step.product() != null
+                        && !step.product().label().traits().sulfates());
+        if (wantsMild() && mild && !washes.isEmpty()) {
+            reasons.add(reason("Dry scalp: a mild cleanser, so that the skin is not stripped."));
         }
         return reasons;
     }

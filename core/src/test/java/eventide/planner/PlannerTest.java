@@ -357,7 +357,11 @@ public class PlannerTest {
     }
 
     private static List<Step> washing(Scalp seen, List<Product> shelf) {
-        Suggestion best = plan(Heads.curly().withScalp(Set.of(seen)), ROUND, Limits.ofMinutes(300), shelf, null)
+        return washing(Heads.curly(), seen, shelf);
+    }
+
+    private static List<Step> washing(Hair hair, Scalp seen, List<Product> shelf) {
+        Suggestion best = plan(hair.withScalp(Set.of(seen)), ROUND, Limits.ofMinutes(300), shelf, null)
                 .suggestions()
                 .get(0);
         String why = best.why().stream().map(Reason::text).collect(Collectors.joining(" "));
@@ -381,6 +385,15 @@ public class PlannerTest {
                         .count(),
                 2);
         assertTrue(washing(Scalp.DRY, shelf).stream().noneMatch(s -> s.product() == plain));
+        Product clarifier = Product.of("clarifier", Role.CLARIFIER, 0, 0, 0, 100);
+        List<Product> clarified = List.of(plain, medicated, clarifier, LIGHT, FOAM);
+        Hair builtUp = Changed.with(Heads.curly(), "buildUp", true);
+        assertEquals(
+                washing(builtUp, Scalp.FLAKING, clarified).stream()
+                        .map(Step::product)
+                        .filter(product -> product == clarifier || product == medicated || product == plain)
+                        .toList(),
+                List.of(clarifier, medicated));
         assertTrue(washing(Scalp.OILY, shelf).stream()
                 .filter(s -> s.action() == Action.APPLY && s.worn().role().holds())
                 .allMatch(s -> s.parts() != null && !s.parts().contains(Part.ROOTS)));
