@@ -48,10 +48,11 @@ final class ScalpCare {
         if (wantsMedicated()) {
             return bottles.first(Role.CLEANSER, ScalpCare::treats);
         }
-        return wantsMild()
-                ? bottles.first(
-                        Role.CLEANSER, product -> !product.label().traits().sulfates())
-                : null;
+        return wantsMild() ? bottles.first(Role.CLEANSER, ScalpCare::isMild) : null;
+    }
+
+    private static boolean isMild(Product cleanser) {
+        return !treats(cleanser) && !cleanser.label().traits().sulfates();
     }
 
     /** A cleanser that works by its label's time. */
