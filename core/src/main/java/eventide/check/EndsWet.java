@@ -76,15 +76,12 @@ final class EndsWet implements Rule {
     }
 
     private List<Finding> cold(Wash wash, double wet) {
-        Visit last = wash.course().visits().get(wash.course().visits().size() - 1);
-        return List.of(Finding.of(
-                this,
-                wet <= TRACE ? Severity.NOTE : Severity.WARN,
-                last.place(),
-                null,
+        return left(
+                wash,
+                wet,
                 "Still " + Steps.percent(wet) + " wet when it ends, and it is "
                         + Math.round(wash.air().outdoors().temperatureC()) + " °C outdoors: dry it before it goes out.",
-                longer(wash, last)));
+                true);
     }
 
     private List<Finding> due(Wash wash, double by) {
@@ -97,15 +94,23 @@ final class EndsWet implements Rule {
         if (wet <= FELT) {
             return List.of();
         }
+        return left(
+                wash,
+                wet,
+                "Still " + Steps.percent(wet) + " wet at minute " + Math.round(by)
+                        + ", when it must be dry: start earlier, or dry on.",
+                by >= end);
+    }
+
+    private List<Finding> left(Wash wash, double wet, String message, boolean longerHelps) {
         Visit last = wash.course().visits().get(wash.course().visits().size() - 1);
         return List.of(Finding.of(
                 this,
                 wet <= TRACE ? Severity.NOTE : Severity.WARN,
                 last.place(),
                 null,
-                "Still " + Steps.percent(wet) + " wet at minute " + Math.round(by)
-                        + ", when it must be dry: start earlier, or dry on.",
-                by >= end ? longer(wash, last) : null));
+                message,
+                longerHelps ? longer(wash, last) : null));
     }
 
     private static Mend longer(Wash wash, Visit last) {

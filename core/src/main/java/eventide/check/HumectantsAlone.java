@@ -1,6 +1,7 @@
 package eventide.check;
 
 import eventide.air.Air;
+import eventide.air.DewPointBand;
 import eventide.product.LabelReading.Load;
 import eventide.product.LabelReading.Traits;
 import eventide.product.Product;
@@ -11,12 +12,6 @@ import java.util.List;
 
 /** A4: much humectant and no film former where the air is very humid, or very dry; told by the labels only. */
 final class HumectantsAlone implements Rule {
-    /** Bands of the dew point in which hair feels it, °C [CP]. */
-    private static final double VERY_HUMID = 18;
-
-    private static final double HUMID = 15;
-    private static final double DRY = 2;
-
     @Override
     public String id() {
         return "A4";
@@ -30,7 +25,8 @@ final class HumectantsAlone implements Rule {
     @Override
     public List<Finding> findings(Wash wash) {
         double dew = dewPoint(wash.air());
-        if (dew >= DRY && dew <= HUMID) {
+        DewPointBand band = DewPointBand.of(dew);
+        if (band == DewPointBand.EASY) {
             return List.of();
         }
         Layer most = null;
@@ -48,10 +44,10 @@ final class HumectantsAlone implements Rule {
         if (most == null) {
             return List.of();
         }
-        boolean humid = dew > HUMID;
+        boolean humid = band != DewPointBand.DRY;
         return List.of(Finding.of(
                 this,
-                humid && dew <= VERY_HUMID ? Severity.NOTE : Severity.WARN,
+                band == DewPointBand.HUMID ? Severity.NOTE : Severity.WARN,
                 most.place(),
                 null,
                 most.product().name() + " draws water and nothing over it keeps the air out: at a dew point of "
@@ -67,7 +63,7 @@ final class HumectantsAlone implements Rule {
                                                 .build()))));
     }
 
-    /** Where it is worn: outdoors, where that is known. */
+    /** Where it is worn: outdoors, where that is known, also where that is drier than the room. */
     private static double dewPoint(Air air) {
         return air.outdoors() == null ? air.dewPointC() : air.outdoors().dewPointC();
     }

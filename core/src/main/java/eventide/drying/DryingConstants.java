@@ -112,11 +112,11 @@ final class DryingConstants {
 
     static final double TURNED_AT_MOST = .9;
 
-    /** Part of a head that is aimed at gains by its share to this power, and at most so much. */
+    /** Part of a head that is aimed at gains by its share to this power, and at most so much [OURS]. */
     static final double GAINS_BY = -.6;
 
     static final double MOST_GAINED = 2.5;
-    /** Wetter than this hands still hold the dryer on it, percent. */
+    /** Wetter than this hands still hold the dryer on it, percent [OURS]. */
     static final double STILL_WET = 10;
 
     static final double LENGTHS_NOT_AIMED = .45;

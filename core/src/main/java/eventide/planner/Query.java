@@ -17,7 +17,7 @@ import java.util.List;
 /** What to plan for: a head, a goal, the air, and what stands on the shelf. */
 public record Query(Hair hair, Goal goal, Air air, @Maybe Schools schools, @Maybe Limits limits, List<Product> shelf)
         implements Bounded {
-    /** A large salon's shelf and every client's own bottles. */
+    /** A large salon's shelf and every client's own bottles [OURS]. */
     public static final int MOST_PRODUCTS = 500;
 
     public Query {

@@ -18,7 +18,7 @@ final class AllergyTable {
     private static final String FILE = "allergens.csv";
     private static final int COLUMNS = 5;
     private static final String OILS_ONLY_WARN = "^OIL";
-    /** A slip further off than this is none; in a short word one letter is enough to mean another. */
+    /** A slip further off than this is none; in a short word one letter is enough to mean another [OURS]. */
     private static final int MOST_SLIPS = 2;
 
     private static final int SHORT = 6;

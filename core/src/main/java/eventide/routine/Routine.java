@@ -29,7 +29,7 @@ public record Routine(
      * anybody does in a day; so many are worked out, mends tried and all, within about a second.
      */
     public static final int MOST_TURNS = 2000;
-    /** Three days of stated minutes. */
+    /** Three days of stated minutes [OURS]. */
     public static final int MOST_MINUTES = 4320;
 
     public Routine {
