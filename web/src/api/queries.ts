@@ -50,12 +50,11 @@ export const labelQuery = (ingredients: string, role: Role) =>
   })
 
 /** What the words a client gives are taken to mean. */
-export const allergiesQuery = (said: string) =>
+export const allergiesQuery = (words: string[]) =>
   queryOptions({
-    queryKey: ['allergies', said],
-    queryFn: ({ signal }) =>
-      answered(api.POST('/api/allergies/read', { body: { words: [said.slice(0, 200)] }, signal })),
-    enabled: said.trim() !== '',
+    queryKey: ['allergies', words],
+    queryFn: ({ signal }) => answered(api.POST('/api/allergies/read', { body: { words }, signal })),
+    enabled: words.length > 0,
     staleTime: Infinity,
     placeholderData: (previous) => previous,
   })

@@ -1,13 +1,14 @@
 import { useQuery } from '@tanstack/react-query'
 import { useDeferredValue } from 'react'
 import { allergiesQuery } from '../../api/queries'
+import { allergyWords } from './consultState'
 
 type AllergyMeaningProps = { said: string; onSay: (said: string) => void }
 
 /** What each word is taken to mean, while the client still sits there; a word nobody understands is seen at once. */
 export function AllergyMeaning({ said, onSay }: AllergyMeaningProps) {
   const later = useDeferredValue(said)
-  const { data } = useQuery(allergiesQuery(later))
+  const { data } = useQuery(allergiesQuery(allergyWords(later)))
   if (data === undefined || said.trim() === '') return null
   return (
     <ul

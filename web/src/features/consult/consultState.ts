@@ -215,16 +215,21 @@ function ofTests({ hair }: Assessment): ZoneReadings {
 }
 
 /** The head as the server takes it; undefined while a reading is missing. */
+/** One by one; a comma within a name, as in 1,3-diol, parts nothing. */
+export function allergyWords(said: string): string[] {
+  return said
+    .split(/[;\n]|,(?!\d)/)
+    .map((word) => word.trim())
+    .filter((word) => word !== '')
+}
+
 export function toHair(consult: Consult, found: Found): Hair | undefined {
   const head = headReadings(consult, found)
   if (head === undefined) return undefined
   const zones = Object.fromEntries(
     Object.entries(allZones(consult, found)).filter(([, own]) => Object.keys(own).length > 0),
   )
-  const allergies = consult.allergies
-    .split(/[,;\n]/)
-    .map((word) => word.trim())
-    .filter((word) => word !== '')
+  const allergies = allergyWords(consult.allergies)
   const days = Object.fromEntries(
     DAYS_SINCE.flatMap((field) =>
       consult.daysSince[field].trim() === ''
