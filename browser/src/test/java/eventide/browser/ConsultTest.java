@@ -14,6 +14,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.Collections;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.testng.annotations.Test;
@@ -96,6 +97,24 @@ public class ConsultTest extends InTheDemoSalon {
         assertThat(heading(page, "In order")).isVisible();
         assertThat(page.getByText("fine · low porosity · 3A · medium density · 30 cm"))
                 .isVisible();
+        browsing.assertNoErrors();
+        context.close();
+    }
+
+    @Test
+    public void wordsTheClientReactsToAreReadOneByOneHoweverMany() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = newClient(context, "Hesper Loxley");
+        tab(page, "Condition").click();
+        Locator said = page.getByLabel("Known allergies, in the client’s words");
+        String many = String.join(", ", Collections.nCopies(30, "coconut"));
+        said.fill(many + ", 2-Bromo-2-Nitropropane-1,3-Diol, walnut, zorbblast");
+        Locator meant = page.getByRole(
+                AriaRole.LIST, new Page.GetByRoleOptions().setName("What these words are taken to mean"));
+        assertThat(meant).containsText("walnut: stops");
+        assertThat(meant).containsText("2-Bromo-2-Nitropropane-1,3-Diol: stops");
+        assertThat(meant).containsText("“zorbblast” is no word known here");
+        assertThat(meant).not().containsText("3-Diol”");
         browsing.assertNoErrors();
         context.close();
     }
