@@ -17,7 +17,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
-import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ForkJoinTask;
 import java.util.function.Predicate;
 
 /**
@@ -242,14 +242,15 @@ public final class Planner {
         Presentation presentation = new Presentation(
                 query, preparation, this::runnerUps, plan -> refinement().rivals(plan));
         List<Judged> chosen = new ArrayList<>();
-        List<CompletableFuture<Presentation.Written>> written = new ArrayList<>();
+        List<ForkJoinTask<Presentation.Written>> written = new ArrayList<>();
         Judged next = best;
         while (next != null && next.worth() >= best.worth() - Presentation.WORTH_SHOWING) {
             Judged taken = next;
             chosen.add(taken);
             // The smaller things of a rival are decided, and the reasons of each worked out, while the next is looked
             // for.
-            written.add(CompletableFuture.supplyAsync(() -> presentation.write(refined(taken))));
+            written.add(
+                    ForkJoinTask.adapt(() -> presentation.write(refined(taken))).fork());
             next = chosen.size() == Presentation.MOST || stop.isDue()
                     ? null
                     : search.rival(
@@ -257,7 +258,7 @@ public final class Planner {
                             best.worth() - Presentation.WORTH_SHOWING);
         }
         List<Suggestion> suggestions = Presentation.named(written.stream()
-                .map(CompletableFuture::join)
+                .map(ForkJoinTask::join)
                 .sorted(Comparator.comparing(Presentation.Written::plan, BEST_FIRST))
                 .toList());
         return new Suggestions(suggestions, runs.size(), filter.refused(), null, unfinished());

@@ -45,14 +45,15 @@ final class Load {
     }
 
     private final RunningServer server;
-    private final HttpClient http = HttpClient.newHttpClient();
+    private final HttpClient http =
+            HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
     private final Map<Integer, AtomicInteger> statuses = new ConcurrentHashMap<>();
     private final Collection<Long> cheap = new ConcurrentLinkedQueue<>();
     private final AtomicInteger plans = new AtomicInteger();
     private final AtomicInteger written = new AtomicInteger();
     private final String plan;
     private final long client;
-    private final long day;
+    private final long[] days = new long[WRITERS];
 
     Load(RunningServer server, String plan) {
         this.server = server;
@@ -61,10 +62,12 @@ final class Load {
                 .body()
                 .get("id")
                 .asLong();
-        day = server.post("/api/clients/" + client + "/wash-days", Bodies.washDay("Saturday"))
-                .body()
-                .get("id")
-                .asLong();
+        for (int i = 0; i < WRITERS; i++) {
+            days[i] = server.post("/api/clients/" + client + "/wash-days", Bodies.washDay("Saturday " + i))
+                    .body()
+                    .get("id")
+                    .asLong();
+        }
     }
 
     /**
@@ -115,7 +118,7 @@ final class Load {
             "/api/products",
             "/api/wash-days?limit=20",
             "/api/clients/" + client + "/wash-days",
-            "/api/wash-days/" + day + "/events",
+            "/api/wash-days/" + days[random.nextInt(WRITERS)] + "/events",
             "/api/chair/running",
             "/api/shelf/items",
         };
@@ -126,14 +129,14 @@ final class Load {
         return switch (turn % 3) {
             case 0 ->
                 json(
-                        "/api/wash-days/" + day + "/events",
+                        "/api/wash-days/" + days[writer] + "/events",
                         "POST",
                         "{\"events\":[{\"id\":\"" + writer + "-" + turn
                                 + "\",\"at\":\"2026-05-01T09:00:00Z\",\"kind\":\"LOOK\",\"look\":\"COOL\"}]}");
             case 1 -> {
-                int no = 2 + (writer * 3 + turn) % 29;
+                int no = 2 + turn / 3 % 29;
                 yield json(
-                        "/api/wash-days/" + day + "/following/" + no,
+                        "/api/wash-days/" + days[writer] + "/following/" + no,
                         "PUT",
                         "{\"day\":" + no + ",\"definition\":5,\"frizz\":3,\"volume\":6}");
             }

@@ -11,8 +11,8 @@ import eventide.server.clients.Occasion;
 import eventide.server.photos.Pictures;
 import eventide.server.planning.Template;
 import eventide.server.shelf.Bottle;
+import eventide.server.washdays.ScoreRepository;
 import eventide.server.washdays.WashDayDraft;
-import eventide.server.washdays.WashDayRepository;
 import eventide.server.washdays.WashPhotoStore;
 import eventide.shape.Frozen;
 import eventide.shape.InvalidException;
@@ -98,7 +98,7 @@ record SalonFile(
             @Maybe Instant finishedAt,
             List<ChairEvent> events,
             @Maybe Rating rating,
-            List<WashDayRepository.Corrected> ratedBefore,
+            List<ScoreRepository.Corrected> ratedBefore,
             List<FollowingDay> following,
             @Maybe List<PhotoFile> photos) {
         WashFile {

@@ -2,7 +2,11 @@ package eventide.server.load;
 
 import eventide.planner.Stop;
 import jakarta.annotation.PreDestroy;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
 import java.util.concurrent.Executors;
+import java.util.concurrent.ForkJoinPool;
+import java.util.concurrent.ForkJoinWorkerThread;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.Semaphore;
@@ -14,16 +18,18 @@ import org.springframework.stereotype.Component;
 
 /**
  * Lets two long computations go on at once, as many as a small machine has cores; the rest queue for a while. Each is told
- * when its time is up, and when its caller has left.
+ * when its time is up, and when its caller has left. They are worked out by threads of their own, as many as there may be
+ * computations: alone, one has them all, two have one each, and whoever looks something up meanwhile finds room beside them.
  */
 @Component
 public class LongWork {
+    /** [OURS] */
     private static final int AT_ONCE = 2;
-    /** A routine of so many turns of hands is checked in some ten milliseconds. */
+    /** A routine of so many turns of hands is checked in some ten milliseconds. [OURS] */
     private static final int MOST_QUICK_TURNS = 400;
-    /** Three others' turns, ms. */
+    /** Three others' turns, ms. [OURS] */
     private static final long MOST_QUEUED_MILLIS = 6000;
-    /** Between two looks at whether a caller is still there, ms. */
+    /** Between two looks at whether a caller is still there, ms. [OURS] */
     private static final long LOOK_MILLIS = 100;
 
     private final long timeMillis;
@@ -33,6 +39,7 @@ public class LongWork {
         thread.setDaemon(true);
         return thread;
     });
+    private final ForkJoinPool working = new ForkJoinPool(AT_ONCE, LongWork::worker, null, false);
 
     /**
      * @param timeMillis after which a computation is told to end, ms
@@ -52,7 +59,10 @@ public class LongWork {
         ScheduledFuture<?> looks =
                 looking.scheduleWithFixedDelay(running::look, LOOK_MILLIS, LOOK_MILLIS, TimeUnit.MILLISECONDS);
         try {
-            return work.apply(running);
+            return CompletableFuture.supplyAsync(() -> work.apply(running), working)
+                    .join();
+        } catch (CompletionException failed) {
+            throw failed.getCause() instanceof RuntimeException own ? own : failed;
         } finally {
             looks.cancel(false);
             running.end();
@@ -72,6 +82,13 @@ public class LongWork {
     /** Told to end when its time is up, but never queued: hands in hair wait for it. */
     public <T> T atTheChair(Function<Stop, T> work) {
         return work.apply(new Running(Caller.UNKNOWN, System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(timeMillis)));
+    }
+
+    private static ForkJoinWorkerThread worker(ForkJoinPool pool) {
+        ForkJoinWorkerThread thread = ForkJoinPool.defaultForkJoinWorkerThreadFactory.newThread(pool);
+        thread.setName("long work " + thread.getPoolIndex());
+        thread.setContextClassLoader(LongWork.class.getClassLoader());
+        return thread;
     }
 
     /** Computations going on now. */
@@ -127,5 +144,6 @@ public class LongWork {
     @PreDestroy
     void end() {
         looking.shutdownNow();
+        working.shutdownNow();
     }
 }

@@ -89,15 +89,14 @@ class ChairController {
 
     @GetMapping("/wash-days/{id}/events")
     List<ChairEvent> events(@PathVariable long id) {
-        washDays.get(id);
+        washDays.expect(id);
         return chair.events(id);
     }
 
     /** Takes what is new, and answers with all that is known by now, from whatever device. */
     @PostMapping("/wash-days/{id}/events")
     List<ChairEvent> happened(@PathVariable long id, @RequestBody Delivery delivery) {
-        delivery.checkAgainst(washDays.get(id).routine().steps().size());
-        return chair.take(id, delivery.events(), clock.instant());
+        return chair.take(id, delivery, clock.instant());
     }
 
     /** Where the water stands now, by the chair's own clock where it is given. */

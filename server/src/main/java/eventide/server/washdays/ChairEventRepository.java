@@ -12,8 +12,10 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -36,7 +38,7 @@ class ChairEventRepository {
             """;
     private static final String KNOWN =
             """
-            select count(*) from chair_event where wash_day_id = :day and event_id = :id
+            select event_id from chair_event where wash_day_id = :day order by event_id
             """;
     private static final String INSERT =
             """
@@ -69,17 +71,15 @@ class ChairEventRepository {
         return byDay;
     }
 
-    /** One that is known already is passed over. */
+    /** One that is known already is passed over, in the same delivery too. */
     @Transactional
-    void add(long day, ChairEvent event) {
-        int known = jdbc.sql(KNOWN)
-                .param("day", day)
-                .param("id", event.id())
-                .query(Integer.class)
-                .single();
-        if (known > 0) {
-            return;
-        }
+    void add(long day, List<ChairEvent> happened) {
+        Set<String> known = new HashSet<>(
+                jdbc.sql(KNOWN).param("day", day).query(String.class).list());
+        happened.stream().filter(event -> known.add(event.id())).forEach(event -> insert(day, event));
+    }
+
+    private void insert(long day, ChairEvent event) {
         jdbc.sql(INSERT)
                 .param("day", day)
                 .param("id", event.id())

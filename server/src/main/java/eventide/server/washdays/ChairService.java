@@ -26,10 +26,12 @@ class ChairService {
     }
 
     @Transactional
-    List<ChairEvent> take(long id, List<ChairEvent> happened, Instant now) {
+    List<ChairEvent> take(long id, ChairController.Delivery delivery, Instant now) {
         washDays.lock(id);
-        boolean wasOver = washDays.get(id).record().finishedAt() != null;
-        WashDay after = washDays.add(id, happened);
+        WashDay before = washDays.get(id);
+        delivery.checkAgainst(before.routine().steps().size());
+        WashDay after = washDays.add(before, delivery.events());
+        boolean wasOver = before.record().finishedAt() != null;
         boolean isOver = after.record().finishedAt() != null;
         if (isOver && !wasOver) {
             stock.draw(id, after.at(now).used(), now);

@@ -3,12 +3,14 @@ package eventide.server.washdays;
 import eventide.air.DewPointBand;
 import eventide.routine.Amounts;
 import eventide.routine.SchoolQuestion;
+import eventide.shape.Changed;
 import eventide.shape.Maybe;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -34,9 +36,7 @@ class HistoryRepository {
     private static final String LINES =
             """
             select d.id, d.client_id, c.name client, d.name, d.planned_at, d.definition, d.clumping, d.frizz, d.volume,
-                   d.dew_point,
-                   (select listagg(p.word, '|') within group (order by p.word) from wash_word p
-                     where p.wash_day_id = d.id and p.kind = 'PRODUCT') products
+                   d.dew_point
             """;
     private static final String OF_ALL =
             """
@@ -46,6 +46,12 @@ class HistoryRepository {
     private static final String WITH_WORD =
             """
               from wash_word w join wash_day d on d.id = w.wash_day_id join client c on c.id = d.client_id
+            """;
+
+    private static final String PRODUCTS =
+            """
+            select wash_day_id, word from wash_word where kind = 'PRODUCT' and wash_day_id in (:days)
+             order by wash_day_id, word
             """;
 
     private static final String KNOWN =
@@ -80,7 +86,7 @@ class HistoryRepository {
     }
 
     /** A wash day in one line. */
-    record HistoryLine(
+    public record HistoryLine(
             long id,
             long clientId,
             String client,
@@ -136,10 +142,26 @@ class HistoryRepository {
         }
         sql.append(" order by " + of + " desc, " + id + " desc limit :limit");
         values.put("limit", Math.min(MOST, wanted.limit()));
-        return jdbc.sql(sql.toString())
+        return withProducts(jdbc.sql(sql.toString())
                 .params(values)
                 .query(HistoryRepository::line)
-                .list();
+                .list());
+    }
+
+    private List<HistoryLine> withProducts(List<HistoryLine> lines) {
+        if (lines.isEmpty()) {
+            return lines;
+        }
+        Map<Long, List<String>> products = new HashMap<>();
+        jdbc.sql(PRODUCTS)
+                .param("days", lines.stream().map(HistoryLine::id).toList())
+                .query(row -> {
+                    products.computeIfAbsent(row.getLong("wash_day_id"), day -> new ArrayList<>())
+                            .add(row.getString("word"));
+                });
+        return lines.stream()
+                .map(line -> Changed.with(line, "products", products.getOrDefault(line.id(), List.of())))
+                .toList();
     }
 
     private static void and(
@@ -200,7 +222,6 @@ class HistoryRepository {
     }
 
     private static HistoryLine line(ResultSet row, int n) throws SQLException {
-        String products = row.getString("products");
         return new HistoryLine(
                 row.getLong("id"),
                 row.getLong("client_id"),
@@ -212,6 +233,6 @@ class HistoryRepository {
                 row.getObject("frizz", Double.class),
                 row.getObject("volume", Double.class),
                 row.getObject("dew_point", Double.class),
-                products == null ? List.of() : List.of(products.split("\\|")));
+                List.of());
     }
 }

@@ -67,14 +67,14 @@ class LogController {
     Following following(@PathVariable long id) {
         WashDay own = washDays.get(id);
         List<FollowingDay> days = washDays.following(id);
-        List<WashDay> all = washDays.ofClient(own.clientId());
+        List<WashDayRepository.Scored> all = washDays.scored(own.clientId());
         List<Shrinkage> before = all.stream()
                 .filter(day -> day.plannedAt().isBefore(own.plannedAt()) && day.summary() != null)
                 .map(day -> day.summary().shrinkage())
                 .filter(Objects::nonNull)
                 .toList();
         Integer came = all.stream()
-                .map(WashDay::plannedAt)
+                .map(WashDayRepository.Scored::plannedAt)
                 .filter(own.plannedAt()::isBefore)
                 .min(Instant::compareTo)
                 .map(next -> 1 + (int) Duration.between(own.plannedAt(), next).toDays())
@@ -91,7 +91,7 @@ class LogController {
 
     @PutMapping("/wash-days/{id}/following/{day}")
     Following follow(@PathVariable long id, @PathVariable int day, @RequestBody FollowingDay body) {
-        washDays.get(id);
+        washDays.expect(id);
         if (body.day() != day) {
             throw InvalidException.of("day", "day must be " + day + ", as in the address, but was " + body.day());
         }
@@ -101,7 +101,7 @@ class LogController {
 
     @DeleteMapping("/wash-days/{id}/following/{day}")
     Following unfollow(@PathVariable long id, @PathVariable int day) {
-        washDays.get(id);
+        washDays.expect(id);
         washDays.unfollow(id, day);
         return following(id);
     }
@@ -123,8 +123,8 @@ class LogController {
 
     /** Scores given earlier, which a later one replaced. */
     @GetMapping("/wash-days/{id}/rating/before")
-    List<WashDayRepository.Corrected> before(@PathVariable long id) {
-        washDays.get(id);
+    List<ScoreRepository.Corrected> before(@PathVariable long id) {
+        washDays.expect(id);
         return washDays.before(id);
     }
 

@@ -71,14 +71,14 @@ class WashDayController {
     /** What this wash day took from the shelf. */
     @GetMapping("/wash-days/{id}/stock")
     List<StockRepository.Move> stock(@PathVariable long id) {
-        washDays.get(id);
+        washDays.expect(id);
         return stock.moves(id);
     }
 
     /** Gives it back. */
     @PostMapping("/wash-days/{id}/stock/undo")
     List<StockRepository.Move> undoStock(@PathVariable long id) {
-        washDays.get(id);
+        washDays.expect(id);
         return stock.undo(id, clock.instant());
     }
 

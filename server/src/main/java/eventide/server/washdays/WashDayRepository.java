@@ -4,7 +4,6 @@ import eventide.air.Air;
 import eventide.chair.ChairEvent;
 import eventide.chair.ChairRecord;
 import eventide.hair.Hair;
-import eventide.hair.Zone;
 import eventide.log.FollowingDay;
 import eventide.log.Rating;
 import eventide.routine.Goal;
@@ -14,7 +13,6 @@ import eventide.routine.Schools;
 import eventide.server.api.NotFoundException;
 import eventide.server.api.StaleException;
 import eventide.server.json.Shapes;
-import eventide.shape.Shape;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -43,6 +41,11 @@ public class WashDayRepository {
             + """
              where client_id = :client and removed_at is null order by planned_at desc, id desc
             """;
+    private static final String SCORED =
+            """
+            select planned_at, rating from wash_day where client_id = :client and removed_at is null
+             order by planned_at desc, id desc
+            """;
     private static final String STANDINGS =
             """
             select client_id, count(finished_at) done, max(started_at) last,
@@ -57,14 +60,16 @@ public class WashDayRepository {
     private static final String FIND = COLUMNS + """
              where id = :id
             """;
+    private static final String IS_THERE = """
+            select id from wash_day where id = :id
+            """;
     private static final String INSERT =
             """
             insert into wash_day (client_id, planned_at, name, hair, goal, air, schools, limits, routine)
             values (:client, :now, :name, :hair, :goal, :air, :schools, :limits, :routine)
             """;
-    private static final String LOCK =
-            """
-            select id from wash_day where id = :id for update
+    private static final String LOCK = IS_THERE + """
+             for update
             """;
     private static final String RUN =
             """
@@ -86,44 +91,25 @@ public class WashDayRepository {
                set definition = :definition, clumping = :clumping, frizz = :frizz, volume = :volume, timely = :timely
              where id = :id
             """;
-    private static final String KEEP_BEFORE =
-            """
-            insert into rating_before (wash_day_id, rating, replaced_at)
-            select id, rating, :now from wash_day where id = :id and rating is not null
-            """;
-    private static final String PUT_BEFORE =
-            """
-            insert into rating_before (wash_day_id, rating, replaced_at) values (:id, :rating, :at)
-            """;
-    private static final String BEFORE =
-            """
-            select rating, replaced_at from rating_before where wash_day_id = :id order by id desc
-            """;
     private static final String REMOVE =
             """
             update wash_day set removed_at = :at, version = version + 1 where id = :id
             """;
-    private static final String CLEAR_SCORES =
-            """
-            delete from wash_score where wash_day_id = :id
-            """;
-    private static final String INSERT_SCORE =
-            """
-            insert into wash_score (wash_day_id, zone, score, points) values (:id, :zone, :score, :points)
-            """;
-
     private final JdbcClient jdbc;
     private final Shapes shapes;
     private final ChairEventRepository events;
     private final HistoryRepository history;
     private final FollowingDays following;
+    private final ScoreRepository scores;
 
     WashDayRepository(
             JdbcClient jdbc,
             Shapes shapes,
             ChairEventRepository events,
             HistoryRepository history,
-            FollowingDays following) {
+            FollowingDays following,
+            ScoreRepository scores) {
+        this.scores = scores;
         this.following = following;
         this.history = history;
         this.jdbc = jdbc;
@@ -134,6 +120,18 @@ public class WashDayRepository {
     public List<WashDay> ofClient(long client) {
         return whole(
                 jdbc.sql(OF_CLIENT).param("client", client).query(this::kept).list());
+    }
+
+    /** A wash of a client: when it was, and how it came out, null where nobody scored it. */
+    record Scored(Instant plannedAt, RatingSummary summary) {}
+
+    List<Scored> scored(long client) {
+        return jdbc.sql(SCORED)
+                .param("client", client)
+                .query((row, n) -> new Scored(
+                        instant(row, "planned_at"),
+                        RatingSummary.of(shapes.read(row.getString("rating"), Rating.class))))
+                .list();
     }
 
     /** Begun and not over, the one begun first first. */
@@ -170,6 +168,17 @@ public class WashDayRepository {
                 .orElseThrow(() -> new NotFoundException("wash day", id));
     }
 
+    /**
+     * @throws NotFoundException where there is none
+     */
+    void expect(long id) {
+        jdbc.sql(IS_THERE)
+                .param("id", id)
+                .query(Long.class)
+                .optional()
+                .orElseThrow(() -> new NotFoundException("wash day", id));
+    }
+
     @Transactional
     public WashDay add(long client, WashDayDraft draft, Instant now) {
         GeneratedKeyHolder key = new GeneratedKeyHolder();
@@ -193,15 +202,22 @@ public class WashDayRepository {
     @Transactional
     public WashDay add(long id, List<ChairEvent> happened) {
         lock(id);
-        WashDay before = get(id);
-        happened.forEach(event -> events.add(id, event));
-        ChairRecord record = get(id).record();
+        return add(get(id), happened);
+    }
+
+    /**
+     * @param before as it stands, locked
+     */
+    @Transactional
+    WashDay add(WashDay before, List<ChairEvent> happened) {
+        events.add(before.id(), happened);
+        ChairRecord record = ChairRecord.of(before.routine(), events.ofDay(before.id()));
         jdbc.sql(RUN)
-                .param("id", id)
+                .param("id", before.id())
                 .param("started", utc(record.startedAt()))
                 .param("finished", utc(finished(before, record)))
                 .update();
-        return get(id);
+        return get(before.id());
     }
 
     /**
@@ -243,7 +259,7 @@ public class WashDayRepository {
     public WashDay rate(long id, Rating rating, Instant now) {
         lock(id);
         Rating.ZoneRating overall = rating.overall();
-        jdbc.sql(KEEP_BEFORE).param("id", id).param("now", utc(now)).update();
+        scores.keepBefore(id, now);
         jdbc.sql(RATE)
                 .param("id", id)
                 .param("rating", shapes.write(rating))
@@ -254,14 +270,7 @@ public class WashDayRepository {
                 .param("volume", overall.volume())
                 .param("timely", rating.isTimely())
                 .update();
-        jdbc.sql(CLEAR_SCORES).param("id", id).update();
-        for (Map.Entry<Zone, Rating.ZoneRating> entry : rating.byZone().entrySet()) {
-            Rating.ZoneRating zone = entry.getValue();
-            score(id, entry.getKey(), "definition", zone.definition());
-            score(id, entry.getKey(), "clumping", zone.clumping());
-            score(id, entry.getKey(), "frizz", zone.frizz());
-            score(id, entry.getKey(), "volume", zone.volume());
-        }
+        scores.put(id, rating);
         return get(id);
     }
 
@@ -279,30 +288,15 @@ public class WashDayRepository {
                 .update();
     }
 
-    /** A score as it was before it was given anew. */
-    public record Corrected(Rating rating, Instant replacedAt) {
-        public Corrected {
-            Shape.check(Corrected.class, rating, replacedAt);
-        }
-    }
-
     /** The one replaced last first. */
-    public List<Corrected> before(long id) {
-        return jdbc.sql(BEFORE)
-                .param("id", id)
-                .query((row, n) ->
-                        new Corrected(shapes.read(row.getString("rating"), Rating.class), instant(row, "replaced_at")))
-                .list();
+    public List<ScoreRepository.Corrected> before(long id) {
+        return scores.before(id);
     }
 
     /** Puts back a score that was replaced elsewhere. */
     @Transactional
-    public void ratedBefore(long id, Corrected corrected) {
-        jdbc.sql(PUT_BEFORE)
-                .param("id", id)
-                .param("rating", shapes.write(corrected.rating()))
-                .param("at", utc(corrected.replacedAt()))
-                .update();
+    public void ratedBefore(long id, ScoreRepository.Corrected corrected) {
+        scores.ratedBefore(id, corrected);
     }
 
     /** What happened at the chair, in the order of its time. */
@@ -313,7 +307,7 @@ public class WashDayRepository {
     /** Out of the log, or back into it where {@code at} is null. */
     @Transactional
     void remove(long id, Instant at) {
-        get(id);
+        expect(id);
         jdbc.sql(REMOVE).param("id", id).param("at", utc(at)).update();
     }
 
@@ -330,15 +324,6 @@ public class WashDayRepository {
     @Transactional
     void unfollow(long id, int day) {
         following.remove(id, day);
-    }
-
-    private void score(long id, Zone zone, String score, double points) {
-        jdbc.sql(INSERT_SCORE)
-                .param("id", id)
-                .param("zone", zone.name())
-                .param("score", score)
-                .param("points", points)
-                .update();
     }
 
     /** A row as it is kept; what happened at the chair is asked for apart, for all rows at once. */

@@ -33,14 +33,14 @@ class WashPhotoController {
 
     @GetMapping("/{id}/photos")
     List<WashPhotoStore.Kept> list(@PathVariable long id) {
-        washDays.get(id);
+        washDays.expect(id);
         return photos.list(id);
     }
 
     @PutMapping(path = "/{id}/photos/{view}", consumes = "image/*")
     List<WashPhotoStore.Kept> keep(
             @PathVariable long id, @PathVariable WashPhotoStore.View view, @RequestBody byte[] picture) {
-        washDays.get(id);
+        washDays.expect(id);
         byte[] large = pictures.redrawn(picture, Picture.LONGEST_SIDE);
         photos.keep(id, view, large, pictures.small(large), clock.instant());
         return photos.list(id);
