@@ -58,7 +58,7 @@ final class Cell {
         rootsUnderDryer = DryingConstants.rootsUnderDryer(reading.density());
         double headGrams = HairMass.grams(reading);
         airRate = DryingConstants.airRate(headGrams, zone) / capacity * 100;
-        rootOpenness = DryingConstants.rootOpenness(headGrams);
+        rootOpenness = DryingConstants.rootOpenness(headGrams, reading.shrinkage());
     }
 
     Cell(Cell whole, double share) {

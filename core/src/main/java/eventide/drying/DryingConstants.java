@@ -57,6 +57,10 @@ final class DryingConstants {
     private static final double MASS_POWER = -.506;
     /** Mass of hair that halves the openness of the roots, g. */
     private static final double BLANKET_GRAMS = 130;
+    /** Shrinkage of the curly hair that the mass above is said for, ratio [OURS: as 3A]. */
+    private static final double CURLY = .18;
+    /** However it shrinks, wet hair hangs by this much of its length, ratio [OURS]. */
+    private static final double LEAST_HANGING = .25;
     /** However thick the hair, the scalp's warmth still drives some vapour out. */
     private static final double LEAST_OPENNESS = .10;
 
@@ -68,9 +72,15 @@ final class DryingConstants {
         return BASE_RATE * Math.pow(Math.max(10, headGrams) / 100, MASS_POWER) * exposure(zone);
     }
 
-    /** 1 for bare roots, falling as the mass of hair over them grows. */
-    static double rootOpenness(double headGrams) {
-        double blanket = headGrams / BLANKET_GRAMS;
+    /**
+     * 1 for bare roots, falling as the hair over them grows: by its mass, and by how thick that lies. Hair that shrinks hangs
+     * shorter and so lies thicker over the scalp.
+     *
+     * @param shrinkage ratio from 0 to 1
+     */
+    static double rootOpenness(double headGrams, double shrinkage) {
+        double thicker = Math.sqrt((1 - CURLY) / Math.max(LEAST_HANGING, 1 - shrinkage));
+        double blanket = headGrams / BLANKET_GRAMS * thicker;
         return LEAST_OPENNESS + (MOST_OPENNESS - LEAST_OPENNESS) / (1 + blanket * blanket * blanket);
     }
 
@@ -90,7 +100,7 @@ final class DryingConstants {
         return switch (density) {
             case LOW -> 1.1;
             case MEDIUM -> 1;
-            case HIGH -> .54;
+            case HIGH -> .50;
         };
     }
 
@@ -99,7 +109,7 @@ final class DryingConstants {
         return switch (density) {
             case LOW -> .80;
             case MEDIUM -> .70;
-            case HIGH -> .43;
+            case HIGH -> .60;
         };
     }
 
@@ -120,7 +130,6 @@ final class DryingConstants {
     static final double STILL_WET = 10;
 
     static final double LENGTHS_NOT_AIMED = .45;
-    static final double POSITIONS_CHANGED = 1.2;
     static final double CLIPS_OPEN = 1.25;
     static final double TENSION_OPENS = 1.15;
 }

@@ -4,7 +4,6 @@ import static eventide.drying.DryingConstants.*;
 
 import eventide.routine.Action;
 import eventide.routine.Part;
-import eventide.routine.Position;
 import eventide.routine.Step;
 import eventide.routine.Tool;
 import java.util.Arrays;
@@ -20,7 +19,9 @@ final class Flow {
     /** A dryer in a hand that goes over all of the hair. */
     private final boolean byHand;
 
-    private final double opening;
+    /** Of the roots of each cell, by how the head is held and what tension is given. */
+    private final double[] openings;
+
     private final boolean[] aimed;
     /** Water before a stretch of time, in case its heat cannot lift as much; null where no heat sets a ceiling. */
     private final KeptWater kept;
@@ -74,7 +75,6 @@ final class Flow {
         this.rootsOnly = aimsAtRootsOnly(step);
         this.pastRoots = aimsPastRoots(step);
         this.byHand = action.isDryer() && action != Action.HOOD && !rootsOnly && !pastRoots;
-        this.opening = opening(step);
         double grams = 0;
         double all = 0;
         for (int i : worked) {
@@ -91,12 +91,14 @@ final class Flow {
         plopped = action == Action.PLOP;
         full = step.untilDry() != null && step.untilDry() >= FULLY_DRY;
         aimsSomewhere = step.zones() != null || step.half() != null || step.parts() != null;
+        openings = new double[cells.length];
         lengthsRates = new double[cells.length];
         rootsRates = new double[cells.length];
         lengthsFall = new double[cells.length];
         rootsFall = new double[cells.length];
         for (int i = 0; i < cells.length; i++) {
             Cell cell = cells[i];
+            openings[i] = opening(step, cell);
             lengthsRates[i] = lengthsRate(cell, i);
             rootsRates[i] = rootsRate(cell, i);
         }
@@ -178,7 +180,7 @@ final class Flow {
         for (int i = 0; i < cells.length; i++) {
             Cell cell = cells[i];
             double before = cell.wetness();
-            evaporate(cell, i, minutes, aimed[i] && before > STILL_WET ? scale * gain : scale);
+            evaporate(cell, i, minutes, aimed[i] && isWet(cell) ? scale * gain : scale);
             grams += cell.gramsPerPercent * (before - cell.wetness());
         }
         return grams;
@@ -191,10 +193,15 @@ final class Flow {
         for (int i = 0; i < cells.length; i++) {
             if (aimed[i]) {
                 all += cells[i].grams;
-                wet += cells[i].wetness() > STILL_WET ? cells[i].grams : 0;
+                wet += isWet(cells[i]) ? cells[i].grams : 0;
             }
         }
         return wet <= 0 ? 1 : gained(wet / all);
+    }
+
+    /** At its roots or along its lengths: wet roots under dry hair are what hands go on for. */
+    private static boolean isWet(Cell cell) {
+        return Math.max(cell.roots, cell.lengthsWetness()) > STILL_WET;
     }
 
     /** A stream held on part of a head serves that part the better, though not in proportion. */
@@ -207,7 +214,7 @@ final class Flow {
         if (!byHand || !aimed[i] || lengths >= CRITICAL) {
             return 1;
         }
-        double most = Math.min(TURNED, Math.max(1, TURNED_AT_MOST / (cells[i].rootsUnderDryer * opening)));
+        double most = Math.min(TURNED, Math.max(1, TURNED_AT_MOST / (cells[i].rootsUnderDryer * openings[i])));
         return 1 + (most - 1) * (CRITICAL - lengths) / CRITICAL;
     }
 
@@ -301,12 +308,12 @@ final class Flow {
     private double rootsRate(Cell cell, int i) {
         double cover = cover(cell, i);
         double open = cell.rootOpenness * (cell.clipped ? CLIPS_OPEN : 1);
-        double ambient = cell.airRate * room * cover * Math.min(ROOTS_AT_MOST, open * opening);
+        double ambient = cell.airRate * room * cover * Math.min(ROOTS_AT_MOST, open * openings[i]);
         if (!machine || !aimed[i]) {
             return ambient;
         }
         double blown = cell.airRate * stream.strength() * cell.dryerReach * aimGain * cover;
-        double share = cell.rootsUnderDryer * opening * (cell.clipped ? CLIPS_OPEN : 1);
+        double share = cell.rootsUnderDryer * openings[i] * (cell.clipped ? CLIPS_OPEN : 1);
         if (rootsOnly) {
             share *= ROOTS_AIMED;
         } else if (pastRoots) {
@@ -317,15 +324,9 @@ final class Flow {
     }
 
     /** How the head is held and what tension is given open the roots, in air a little, under a dryer as well. */
-    private static double opening(Step step) {
-        double opening = 1;
-        if (step.position() != null && (step.position().size() > 1 || step.isIn(Position.UPSIDE_DOWN))) {
-            opening *= POSITIONS_CHANGED;
-        }
-        if (Boolean.TRUE.equals(step.tension())) {
-            opening *= TENSION_OPENS;
-        }
-        return opening;
+    private static double opening(Step step, Cell cell) {
+        double held = Held.opening(step.position(), cell.zone);
+        return Boolean.TRUE.equals(step.tension()) ? held * TENSION_OPENS : held;
     }
 
     private static boolean aimsAtRootsOnly(Step step) {

@@ -135,7 +135,10 @@ public final class Planner {
                 .map(other -> other.better(best.worth() + Refinement.WORTH_CHANGING))
                 .filter(Objects::nonNull)
                 .findFirst()
-                .orElseGet(() -> refinement().hindered(best) > 0 ? hindered(best) : null);
+                .orElseGet(() -> {
+                    Judged dried = settledBetter(best, runs.bestOfDryings(best));
+                    return dried == null && refinement().hindered(best) > 0 ? hindered(best) : dried;
+                });
     }
 
     /** A search for each other pair of amounts; they share what is sure. */
@@ -164,17 +167,17 @@ public final class Planner {
             search(own.with(preparation.otherwise(own.before())));
             other = search.better(best.worth() + Refinement.WORTH_CHANGING);
         }
-        return other != null
-                ? other
-                : runs.bestOfKinds(MOST_KINDS).stream()
-                        .map(this::refined)
-                        .filter(plan -> plan.worth() > best.worth() + Refinement.WORTH_CHANGING)
-                        .min(BEST_FIRST)
-                        .orElse(null);
+        return other != null ? other : settledBetter(best, runs.bestOfKinds());
     }
 
-    /** So many kinds of plan are settled besides where a limit is in the way. */
-    private static final int MOST_KINDS = 3;
+    /** The best of some plans once each is settled, null where none is better: what dries otherwise has other smaller things. */
+    private Judged settledBetter(Judged best, List<Judged> plans) {
+        return plans.stream()
+                .map(this::refined)
+                .filter(plan -> plan.worth() > best.worth() + Refinement.WORTH_CHANGING)
+                .min(BEST_FIRST)
+                .orElse(null);
+    }
 
     public static Suggestions suggest(Query query) {
         return suggest(query, Stop.NEVER);
@@ -212,17 +215,10 @@ public final class Planner {
         return Suggestion.of("", List.of(), wash.routine(), Judgement.of(wash));
     }
 
-    /** The search alone, for laying it beside a plain loop over everything. */
-    static Search search(Query query) {
-        Planner planner = new Planner(query, Stop.NEVER);
-        planner.search(planner.usual(planner.preparation.asked()));
-        return planner.search;
-    }
-
-    /** The same with the smaller things otherwise than usual. */
+    /** The search alone, for laying it beside a plain loop over everything; the smaller things as usual where null. */
     static Search search(Query query, Details details) {
         Planner planner = new Planner(query, Stop.NEVER);
-        planner.search(details);
+        planner.search(details == null ? planner.usual(planner.preparation.asked()) : details);
         return planner.search;
     }
 

@@ -22,7 +22,7 @@ public class BoundsTest {
         for (int i = 0; i < 220; i++) {
             Schools schools = i % 2 == 0 ? null : schools(random);
             Query query = RandomShelf.query(random, RandomShelf.of(random, 4), schools);
-            Search usual = Planner.search(query);
+            Search usual = Planner.search(query, null);
             List<Choice> some = new ArrayList<>(usual.everything());
             Collections.shuffle(some, random);
             Details details = i % 3 == 0 ? usual.details() : details(random, query, some.get(0), usual);
@@ -49,7 +49,7 @@ public class BoundsTest {
         for (int i = 0; i < 150; i++) {
             Query drawn = RandomShelf.query(random, RandomShelf.of(random, 5), i % 2 == 0 ? null : schools(random));
             Query query = Changed.with(drawn, "limits", ALL_DAY);
-            Search usual = Planner.search(query);
+            Search usual = Planner.search(query, null);
             List<Choice> some = new ArrayList<>(usual.everything());
             Collections.shuffle(some, random);
             Details details = details(random, query, some.get(0), usual);

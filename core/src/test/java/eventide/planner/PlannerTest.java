@@ -133,7 +133,7 @@ public class PlannerTest {
     public void hairThatGoesOutWetIsSaidTo() {
         Random random = new Random(23);
         int wet = 0;
-        for (int i = 0; i < 8; i++) {
+        for (int i = 0; i < 12; i++) {
             Query query = RandomShelf.query(random, RandomShelf.of(random, 3), null);
             for (Suggestion plan : Planner.suggest(query).suggestions()) {
                 boolean said =

@@ -58,7 +58,7 @@ public class RefinementTest {
             Query query = query(random);
             Judged best = Planner.bestOf(query, frame -> true, Stop.NEVER);
             if (best != null) {
-                Search search = Planner.search(query);
+                Search search = Planner.search(query, null);
                 look.accept(new Settled(best, search, refinement(query, search), random, "shelf " + i));
             }
         }

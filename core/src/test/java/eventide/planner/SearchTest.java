@@ -35,7 +35,7 @@ public class SearchTest {
     }
 
     private static Judged loop(Query query) {
-        Search search = Planner.search(query);
+        Search search = Planner.search(query, null);
         Judged best = null;
         for (Judged plan :
                 search.everything().parallelStream().map(search::judge).toList()) {
@@ -46,7 +46,7 @@ public class SearchTest {
     }
 
     private static void assertBest(Query query, String what) {
-        Judged found = Planner.search(query).best();
+        Judged found = Planner.search(query, null).best();
         Judged best = loop(query);
         assertEquals(found == null, best == null, what);
         if (best != null) {
@@ -98,8 +98,8 @@ public class SearchTest {
         for (int seed = 1; seed <= 10; seed++) {
             Random random = new Random(seed);
             Query query = RandomShelf.query(random, RandomShelf.of(random, 60), null);
-            Judged found = Planner.search(query).best();
-            Judged best = Planner.search(query).bestHoweverLong();
+            Judged found = Planner.search(query, null).best();
+            Judged best = Planner.search(query, null).bestHoweverLong();
             assertEquals(found == null, best == null, "seed " + seed);
             if (best != null) {
                 double missed = best.worth() - found.worth();
@@ -159,7 +159,7 @@ public class SearchTest {
         Query full = new Query(
                 Heads.coarseCoily(), new Goal(0, 3, 0, 0, 0, 0), Air.of(22, 52), null, Limits.ofMinutes(240), shelf);
         assertEquals(Planner.bestOf(sleek, frame -> true, Stop.NEVER).choice().sections(), Choice.Sections.MORE);
-        Search search = Planner.search(full);
+        Search search = Planner.search(full, null);
         Choice brushed = search.everything().stream()
                 .filter(choice -> choice.isShaped() && choice.hands() == Choice.Hands.BRUSH)
                 .map(search::judge)

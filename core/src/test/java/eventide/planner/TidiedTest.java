@@ -18,7 +18,7 @@ public class TidiedTest {
         for (int seed = 0; seed < 60; seed++) {
             Random random = new Random(seed);
             Query query = RandomShelf.query(random, RandomShelf.of(random, 6), null);
-            Search search = Planner.search(query);
+            Search search = Planner.search(query, null);
             List<Choice> all = new ArrayList<>(search.everything());
             Collections.shuffle(all, random);
             for (Choice choice : all.subList(0, Math.min(40, all.size()))) {

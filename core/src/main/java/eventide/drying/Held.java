@@ -1,0 +1,40 @@
+package eventide.drying;
+
+import eventide.hair.Zone;
+import eventide.routine.Position;
+import java.util.List;
+
+/**
+ * How far the way the head is held opens the roots of a zone to the air, against a head of which nothing is said [OURS: the
+ * trade says that upside down opens them, that what lies underneath stays wet, and that changing position helps].
+ */
+final class Held {
+    /** Whatever lay underneath in one position lies open in the next. */
+    static final double CHANGED = 1.2;
+
+    private Held() {}
+
+    static double opening(List<Position> positions, Zone zone) {
+        if (positions == null || positions.isEmpty()) {
+            return 1;
+        }
+        double best = positions.stream()
+                .mapToDouble(position -> opening(position, zone))
+                .max()
+                .orElseThrow();
+        return positions.stream().distinct().count() > 1 ? Math.max(CHANGED, best) : best;
+    }
+
+    private static double opening(Position position, Zone zone) {
+        boolean atTheBack = zone == Zone.NAPE || zone == Zone.BACK;
+        return switch (position) {
+            // the hair falls off the neck, and the crown off the scalp
+            case UPSIDE_DOWN -> atTheBack ? 1.3 : 1.15;
+            // it lies on its own underside
+            case RECLINED -> atTheBack ? .85 : 1;
+            // which side is not said: one opens, the other lies under it
+            case SIDE -> zone == Zone.NAPE ? 1.1 : 1;
+            case UPRIGHT -> zone == Zone.NAPE ? .9 : 1;
+        };
+    }
+}
