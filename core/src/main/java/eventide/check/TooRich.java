@@ -3,6 +3,7 @@ package eventide.check;
 import eventide.hair.Reading;
 import eventide.hair.Strand;
 import eventide.hair.Zone;
+import eventide.routine.Goal;
 import eventide.routine.Routine;
 import eventide.routine.StepPlace;
 import java.util.Comparator;
@@ -33,8 +34,7 @@ final class TooRich implements Rule {
         for (Zone zone : Zone.values()) {
             Reading reading = wash.hair().at(zone);
             boolean wanted =
-                    (reading.strand() == Strand.COARSE || reading.pattern().isCoily())
-                            && wash.goal().softnessFirst();
+                    (reading.strand() == Strand.COARSE || reading.pattern().isCoily()) && isWeightWelcome(wash.goal());
             double ratio = wanted ? 0 : Load.richness(wash, zone) / Load.borne(reading, wash.schools());
             if (ratio > CLEARLY_OVER) {
                 over++;
@@ -58,11 +58,16 @@ final class TooRich implements Rule {
                 + heaviest.product().name() + " weighs most.";
         return List.of(Finding.of(
                 this,
-                wash.goal().softnessFirst() ? Severity.NOTE : Severity.WARN,
+                isWeightWelcome(wash.goal()) ? Severity.NOTE : Severity.WARN,
                 heaviest.place(),
                 everywhere ? null : zone,
                 message,
                 mend(wash, zone, heaviest)));
+    }
+
+    /** Where volume is wanted as much as softness, limp is limp. */
+    private static boolean isWeightWelcome(Goal goal) {
+        return goal.softnessFirst() && goal.softness() > goal.volume();
     }
 
     private static Mend mend(Wash wash, Zone zone, Layer heaviest) {

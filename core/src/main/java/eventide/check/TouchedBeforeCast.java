@@ -9,6 +9,7 @@ import eventide.routine.Action;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.routine.Tool;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -72,6 +73,7 @@ final class TouchedBeforeCast implements Rule {
     private static boolean handles(Step step) {
         return switch (step.action()) {
             case SCRUNCH, SMOOTH, FLUFF, PICK, COIL, SHINGLE, TWIST, BRUSH_STYLE, DETANGLE, DIVIDE_CLUMPS -> true;
+            case SQUEEZE -> step.tool() == Tool.FINGERS;
             default -> false;
         };
     }

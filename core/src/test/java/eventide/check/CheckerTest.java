@@ -26,6 +26,7 @@ import eventide.routine.Schools;
 import eventide.routine.Step;
 import eventide.routine.StepBuilder;
 import eventide.routine.Technique;
+import eventide.routine.Tool;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -437,6 +438,23 @@ public class CheckerTest {
                     wet,
                     apply(GEL).build(),
                     Step.of(Action.SCRUNCH).count(2).build(),
+                    hover(100)),
+            curly(
+                    "squeezing it by hand while it dries",
+                    "D1",
+                    "",
+                    wet,
+                    apply(GEL).build(),
+                    hover(20),
+                    Step.of(Action.SQUEEZE).tool(Tool.FINGERS).toWetness(60.0).build(),
+                    hover(100)),
+            curly(
+                    "squeezing water out before it dries",
+                    "",
+                    "D1",
+                    wet,
+                    apply(GEL).build(),
+                    Step.of(Action.SQUEEZE).tool(Tool.FINGERS).toWetness(75.0).build(),
                     hover(100)),
             // D3
             curly("breaking a damp cast", "D3", "", wet, apply(GEL).build(), hover(57), cup(75), of(Action.BREAK_CAST)),
