@@ -4,9 +4,10 @@ import eventide.drying.Visit;
 import eventide.routine.Action;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import java.util.ArrayList;
 import java.util.List;
 
-/** T9: the parting moved after drying. */
+/** T9: the parting, or curls, moved after drying. */
 final class PartMovedDry implements Rule {
     /** Wetter than this, hair still takes a new lie, percent [OURS]. */
     private static final double STILL_MOVES = 35;
@@ -23,6 +24,12 @@ final class PartMovedDry implements Rule {
 
     @Override
     public List<Finding> findings(Wash wash) {
+        List<Finding> found = new ArrayList<>(parted(wash));
+        found.addAll(PickedThrough.findings(this, wash));
+        return found;
+    }
+
+    private List<Finding> parted(Wash wash) {
         for (StepPlace place : wash.places()) {
             Step step = wash.routine().at(place);
             if (step.action() != Action.SET_PART) {

@@ -3,15 +3,15 @@ package eventide.check;
 import eventide.hair.Reading;
 import eventide.hair.Strand;
 import eventide.hair.Zone;
-import eventide.routine.Goal;
 import eventide.routine.Routine;
 import eventide.routine.StepPlace;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 
-/** A1: more richness left in the hair than its strand bears. */
+/** A1: more richness left in the hair than its strand bears, or any of it on the scalp. */
 final class TooRich implements Rule {
     /** Short of this the judgement is the stylist's, not ours [OURS]. */
     private static final double CLEARLY_OVER = 1.15;
@@ -23,18 +23,25 @@ final class TooRich implements Rule {
 
     @Override
     public String why() {
-        return "More weight than the strand bears leaves hair limp and greasy.";
+        return "More weight than the strand bears, or product on the scalp, leaves hair limp and greasy.";
     }
 
     @Override
     public List<Finding> findings(Wash wash) {
+        List<Finding> found = new ArrayList<>(heavy(wash));
+        found.addAll(OnTheScalp.findings(this, wash));
+        return found;
+    }
+
+    private List<Finding> heavy(Wash wash) {
         Zone worst = null;
         double most = CLEARLY_OVER;
         int over = 0;
         for (Zone zone : Zone.values()) {
             Reading reading = wash.hair().at(zone);
             boolean wanted =
-                    (reading.strand() == Strand.COARSE || reading.pattern().isCoily()) && isWeightWelcome(wash.goal());
+                    (reading.strand() == Strand.COARSE || reading.pattern().isCoily())
+                            && wash.goal().softnessFirst();
             double ratio = wanted ? 0 : Load.richness(wash, zone) / Load.borne(reading, wash.schools());
             if (ratio > CLEARLY_OVER) {
                 over++;
@@ -58,16 +65,11 @@ final class TooRich implements Rule {
                 + heaviest.product().name() + " weighs most.";
         return List.of(Finding.of(
                 this,
-                isWeightWelcome(wash.goal()) ? Severity.NOTE : Severity.WARN,
+                wash.goal().softnessFirst() ? Severity.NOTE : Severity.WARN,
                 heaviest.place(),
                 everywhere ? null : zone,
                 message,
                 mend(wash, zone, heaviest)));
-    }
-
-    /** Where volume is wanted as much as softness, limp is limp. */
-    private static boolean isWeightWelcome(Goal goal) {
-        return goal.softnessFirst() && goal.softness() > goal.volume();
     }
 
     private static Mend mend(Wash wash, Zone zone, Layer heaviest) {

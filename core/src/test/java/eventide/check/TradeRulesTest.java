@@ -28,6 +28,7 @@ import eventide.routine.Goal;
 import eventide.routine.Half;
 import eventide.routine.Heat;
 import eventide.routine.Limits;
+import eventide.routine.Part;
 import eventide.routine.Position;
 import eventide.routine.Routine;
 import eventide.routine.Schools;
@@ -685,6 +686,56 @@ public class TradeRulesTest {
             // T9
             on().is("parted after drying", "T9", "T9!", WET, gel, air, of(Action.SET_PART)),
             on().is("parted wet", "", "T9", WET, of(Action.SET_PART), gel, air),
+            on().is(
+                            "picked through dry lengths",
+                            "T9",
+                            "T9!",
+                            WET,
+                            gel,
+                            air,
+                            Step.of(Action.PICK).parts(Set.of(Part.LENGTHS)).build()),
+            on().is(
+                            "picked at the roots",
+                            "",
+                            "T9",
+                            WET,
+                            gel,
+                            air,
+                            Step.of(Action.PICK).parts(Set.of(Part.ROOTS)).build()),
+            on().is("a pick of which nothing is said", "", "T9", WET, gel, air, of(Action.PICK)),
+            on().is(
+                            "picked through wet lengths frees them",
+                            "",
+                            "T9",
+                            WET,
+                            Step.of(Action.PICK).parts(Set.of(Part.LENGTHS)).build(),
+                            gel,
+                            air),
+            // A1, on the scalp
+            on().is(
+                            "gel rubbed on the scalp",
+                            "A1",
+                            "A1!",
+                            WET,
+                            put(GEL).parts(Set.of(Part.SCALP, Part.ROOTS, Part.LENGTHS))
+                                    .build(),
+                            air),
+            on().hair(Heads.curly().withScalp(Set.of(Scalp.OILY)))
+                    .is(
+                            "gel rubbed on an oily scalp",
+                            "A1!",
+                            "",
+                            WET,
+                            put(GEL).parts(Set.of(Part.SCALP, Part.ROOTS, Part.LENGTHS))
+                                    .build(),
+                            air),
+            on().is(
+                            "gel to the root",
+                            "",
+                            "A1",
+                            WET,
+                            put(GEL).parts(Set.of(Part.ROOTS, Part.LENGTHS)).build(),
+                            air),
             // T10
             on().goal(1, 2, 1, 1)
                     .is(
@@ -1040,7 +1091,7 @@ public class TradeRulesTest {
         covered.retainAll(silent);
         assertEquals(
                 String.join(" ", covered),
-                "A2 A4 D2 D4 D5 D6 L1 L3 O3 O4 O5 P1 P2 P3 P4 P5 P6 P7 P8 S2 T10 T11 T3 T4 T5 T6 T7 T8 T9 W1 W3",
+                "A1 A2 A4 D2 D4 D5 D6 L1 L3 O3 O4 O5 P1 P2 P3 P4 P5 P6 P7 P8 S2 T10 T11 T3 T4 T5 T6 T7 T8 T9 W1 W3",
                 "the others stand in CheckerTest");
     }
 }
