@@ -80,7 +80,7 @@ final class Preparation {
 
     /** What a search begins with: the care asked for as long as is usual, and a clarifier where residue shows or may. */
     Details.Before usual(Care care) {
-        return new Details.Before(care, usualMinutes(care), mayClarify() && isBuiltUp());
+        return new Details.Before(care, usualMinutes(care), mayClarify() && (isBuiltUp() || mustClarify()));
     }
 
     private double usualMinutes(Care care) {
@@ -98,7 +98,7 @@ final class Preparation {
     List<Details.Before> all() {
         List<Details.Before> all = new ArrayList<>();
         Care asked = asked();
-        for (boolean clarified : mayClarify() ? List.of(false, true) : List.of(false)) {
+        for (boolean clarified : mayClarify() ? mustClarify() ? List.of(true) : List.of(false, true) : List.of(false)) {
             all.add(new Details.Before(Care.NONE, 0, clarified));
             minutes(asked).forEach(some -> all.add(new Details.Before(asked, some, clarified)));
         }
@@ -119,6 +119,11 @@ final class Preparation {
             case MASK -> before ? MASK_BEFORE_MINUTES : MASK_MINUTES;
             case PROTEIN -> PROTEIN_MINUTES;
         };
+    }
+
+    /** A scalp that asks for a wash is not left unwashed where only a clarifier would do it. */
+    private boolean mustClarify() {
+        return mayClarify() && cleanser() == null && (scalp.wantsMedicated() || scalp.wantsTwice());
     }
 
     private boolean mayClarify() {

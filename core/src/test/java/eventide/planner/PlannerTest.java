@@ -394,6 +394,9 @@ public class PlannerTest {
                         .filter(product -> product == clarifier || product == medicated || product == plain)
                         .toList(),
                 List.of(clarifier, medicated));
+        assertTrue(
+                washing(Scalp.OILY, List.of(clarifier, LIGHT, FOAM)).stream().anyMatch(s -> s.product() == clarifier),
+                "not left unwashed where only a clarifier would do it");
         assertTrue(washing(Scalp.OILY, shelf).stream()
                 .filter(s -> s.action() == Action.APPLY && s.worn().role().holds())
                 .allMatch(s -> s.parts() != null && !s.parts().contains(Part.ROOTS)));
