@@ -1364,6 +1364,7 @@ export interface components {
         ChairEvent: {
             /** Format: date-time */
             at: string;
+            device?: string;
             id: string;
             inner?: number;
             /** @enum {string} */
@@ -1388,6 +1389,7 @@ export interface components {
             finishedAt?: string;
             given: components["schemas"]["Given"][];
             looks: components["schemas"]["Looked"][];
+            mended: components["schemas"]["Mended"][];
             notes: components["schemas"]["Noted"][];
             open?: number;
             pauses: components["schemas"]["Pause"][];
@@ -1536,6 +1538,7 @@ export interface components {
             minutes: number;
             otherwise: components["schemas"]["Otherwise"][];
             plannedMinutes: number;
+            rests: components["schemas"]["Rested"][];
             roots: number;
             wet: boolean;
         };
@@ -1822,6 +1825,7 @@ export interface components {
             late: boolean;
             lengths: number;
             minute: number;
+            rests: components["schemas"]["Rested"][];
             roots: number;
             tide: components["schemas"]["Tide"];
             timers: components["schemas"]["WaterTimer"][];
@@ -1861,6 +1865,13 @@ export interface components {
         Mend: {
             label: string;
             routine: components["schemas"]["Routine"];
+        };
+        Mended: {
+            event: string;
+            /** Format: date-time */
+            said: string;
+            /** Format: date-time */
+            taken: string;
         };
         MixPart: {
             product: components["schemas"]["Product"];
@@ -2130,6 +2141,13 @@ export interface components {
         Refused: {
             because: string;
             product: components["schemas"]["Product"];
+        };
+        Rested: {
+            after: number;
+            before: number;
+            fromMinute: number;
+            minutes: number;
+            said: string;
         };
         Resting: {
             air: components["schemas"]["Air"];
@@ -2409,6 +2427,7 @@ export interface components {
             key: string;
             minutes: number;
             name: string;
+            restsInPause: boolean;
             step: number;
             untilStep?: number;
         };
@@ -2439,6 +2458,7 @@ export interface components {
             unfinished?: string;
         };
         Swapped: {
+            fromSection: number;
             inner?: number;
             product: components["schemas"]["Product"];
             step: number;
@@ -4512,7 +4532,9 @@ export interface operations {
     };
     rate: {
         parameters: {
-            query?: never;
+            query?: {
+                asPlanned?: boolean;
+            };
             header?: {
                 "If-Match"?: string;
             };

@@ -4,6 +4,7 @@ import type { Live, WashDay } from '../../api/types'
 import { useClient } from '../clients/ClientFrame'
 import { LookSheet } from './LookSheet'
 import { NoteSheet } from './NoteSheet'
+import { pausedMs } from './timers'
 import type { ChairRun } from './useChair'
 
 type ChairBarProps = {
@@ -59,7 +60,7 @@ export function ChairBar({ day, run, live, now, index, sound, onSound, onBack }:
         {isStarted && <StepClock run={run} live={live} now={now} index={index} />}
       </p>
       <span role="status" className="text-muted">
-        {run.isLate ? 'No server just now: kept here, sent when it is back' : ''}
+        {run.refused ?? (run.isLate ? 'No server just now: kept here, sent when it is back' : '')}
       </span>
       <div className="ml-auto flex flex-wrap gap-1.5 max-sm:w-full">
         <Tool disabled={!isStarted} onClick={onBack}>
@@ -119,12 +120,23 @@ function StepClock({ run, live, now, index }: StepClockProps) {
   const { record } = run
   const step = record.steps.find((own) => own.index === index)
   const seconds =
-    step === undefined ? 0 : Math.max(0, Math.floor((now.getTime() - Date.parse(step.startedAt)) / 1000))
+    step === undefined
+      ? 0
+      : Math.max(
+          0,
+          Math.floor(
+            (now.getTime() -
+              Date.parse(step.startedAt) -
+              pausedMs(record, step.startedAt, step.endedAt, now)) /
+              1000,
+          ),
+        )
   const done = step?.sectionEnds.length ?? 0
+  const last = step?.sectionEnds[done - 1]
   const each =
-    step === undefined || done === 0
+    step === undefined || last === undefined
       ? undefined
-      : (Date.parse(step.sectionEnds[done - 1] ?? step.startedAt) - Date.parse(step.startedAt)) /
+      : (Date.parse(last) - Date.parse(step.startedAt) - pausedMs(record, step.startedAt, last, now)) /
         60_000 /
         done
   const end =

@@ -81,6 +81,11 @@ function DoneOtherwise({ chair, ended }: { chair: Chair; ended: Ended }) {
           </strong>
         )}
       </p>
+      {ended.rests.map((rest) => (
+        <p key={rest.fromMinute}>
+          From minute {Math.round(rest.fromMinute)} {rest.said}
+        </p>
+      ))}
       <ul aria-label="Done otherwise" className="list-disc pl-5">
         {ended.otherwise.map((own) => {
           const step = routine.steps[own.step]

@@ -4,6 +4,7 @@ import type { Chair, Live } from '../../api/types'
 import { waterAt } from '../../chart/tideGeometry'
 import { useStored } from '../../ui/useStored'
 import { AskBox } from './AskBox'
+import { moment } from './clocks'
 import { Behind } from './Behind'
 import { ChairBar } from './ChairBar'
 import { ChairEnd } from './ChairEnd'
@@ -29,7 +30,7 @@ export function ChairScreen({ chair }: { chair: Chair }) {
   const { day, planned } = chair
   const run = useChair(chair)
   const { record, take } = run
-  const now = useNow()
+  const now = moment(record, useNow())
   useWakeLock()
   const [sound, setSound] = useStored('chair-sound', isBoolean)
   const live = useQuery({
@@ -43,6 +44,7 @@ export function ChairScreen({ chair }: { chair: Chair }) {
   const step = day.routine.steps[index]
   const cue = chair.cues[index]
   const isStarted = record.startedAt !== undefined
+  const isPaused = record.pauses.length > 0 && record.pauses.at(-1)?.to === undefined
   const own = record.steps.find((s) => s.index === index)
   const turn = own?.sectionEnds.length ?? 0
   const counts = (cue?.sections ?? 1) > 1
@@ -96,11 +98,16 @@ export function ChairScreen({ chair }: { chair: Chair }) {
           <AskBox ask={live.ask} onAnswer={(kind) => take({ kind, step: live.ask?.step ?? index })} />
         )}
         {live?.late === true && <Behind day={day} record={record} live={live} take={take} />}
+        {isPaused && (
+          <p role="status" className="px-4 pb-1 text-xl font-semibold sm:px-6">
+            {pauseWords(live)}
+          </p>
+        )}
         <TimerRow clocks={running} now={now} onAnswer={(timer) => take({ kind: 'ANSWERED', timer })} />
       </div>
       <DoneTarget
         isStarted={isStarted}
-        isPaused={record.pauses.at(-1)?.to === undefined && record.pauses.length > 0}
+        isPaused={isPaused}
         section={counts && isStarted ? { turn, of: cue.sections } : undefined}
         onDone={done}
         onResume={() => take({ kind: 'RESUME' })}
@@ -111,6 +118,11 @@ export function ChairScreen({ chair }: { chair: Chair }) {
   function reopened() {
     return { kind: 'BACK' as const, step: record.steps.at(-1)?.index ?? 0 }
   }
+}
+
+/** Hands are off, the water is not. */
+function pauseWords(live: Live | undefined): string {
+  return `Hands off; what works by itself works on. ${live?.rests.at(-1)?.said ?? ''}`.trim()
 }
 
 function isBoolean(value: unknown): value is boolean {

@@ -8,6 +8,8 @@ import type { Happening } from './events'
 /** One tap is a quarter of what was planned. */
 const TAP = 0.25
 
+const WASHED_OUT: ReadonlySet<string> = new Set(['CLEANSER', 'CLARIFIER', 'CONDITIONER', 'MASK', 'PROTEIN'])
+
 type DoseProps = {
   amount: Amount
   record: ChairRecord
@@ -25,7 +27,7 @@ export function Dose({ amount, record, client, perSection, onTake, children }: D
   const isHere = (one: { step: number; inner?: number }) =>
     one.step === amount.step && one.inner === amount.inner
   const ratio = record.given.find(isHere)?.ratio ?? 1
-  const name = record.swapped.find(isHere)?.product.name ?? amount.product.name
+  const name = record.swapped.findLast(isHere)?.product.name ?? amount.product.name
   const given = (by: number) =>
     onTake({ kind: 'AMOUNT', ...at, ratio: Math.max(0, Math.min(10, ratio + by)) })
   return (
@@ -92,8 +94,10 @@ type BottlesProps = { amount: Amount; client: number; onPick: (product: Amount['
 /** The bottles of the same role first: they are what a hand reaches for. */
 function Bottles({ amount, client, onPick }: BottlesProps) {
   const shelf = useQuery(productsQuery(client)).data ?? []
-  const same = shelf.filter((p) => p.role === amount.product.role)
-  const others = shelf.filter((p) => p.role !== amount.product.role)
+  // What is washed out cannot take the place of what stays in, nor the other way round.
+  const fit = shelf.filter((p) => WASHED_OUT.has(p.role) === WASHED_OUT.has(amount.product.role))
+  const same = fit.filter((p) => p.role === amount.product.role)
+  const others = fit.filter((p) => p.role !== amount.product.role)
   return (
     <ul className="grid gap-2 sm:grid-cols-2">
       {[...same, ...others].map((product) => (

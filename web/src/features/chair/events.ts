@@ -1,7 +1,10 @@
-import type { ChairEvent } from '../../api/types'
+import type { ChairEvent, Fault } from '../../api/types'
 import { isObject } from '../../ui/useStored'
 
-export type Happening = Omit<ChairEvent, 'id' | 'at' | 'seq'>
+export type Happening = Omit<ChairEvent, 'id' | 'at' | 'seq' | 'device'>
+
+/** This page, as long as it is open: its count is the order of what it makes, whatever the clock says. */
+const DEVICE = newId()
 
 /** What this device knows of a run: all events, and which of them the server has not confirmed. */
 export type KeptRun = { events: ChairEvent[]; unsent: string[] }
@@ -14,7 +17,13 @@ export function isKeptRun(value: unknown): value is KeptRun {
 
 /** With one more event of this device's own, to be sent. */
 export function happened(kept: KeptRun, what: Happening, now: Date): KeptRun {
-  const event: ChairEvent = { id: newId(), at: now.toISOString(), seq: kept.events.length, ...what }
+  const event: ChairEvent = {
+    id: newId(),
+    at: now.toISOString(),
+    seq: 1 + Math.max(-1, ...kept.events.map((known) => known.seq ?? -1)),
+    device: DEVICE,
+    ...what,
+  }
   return { events: [...kept.events, event], unsent: [...kept.unsent, event.id] }
 }
 
@@ -30,6 +39,18 @@ export function confirmed(kept: KeptRun, all: readonly ChairEvent[]): KeptRun {
   const { events } = merged(kept, all)
   const ids = new Set(all.map((event) => event.id))
   return { events, unsent: events.filter((event) => !ids.has(event.id)).map((event) => event.id) }
+}
+
+/** Without those the server found at fault, by their places among the unsent. */
+export function without(kept: KeptRun, faults: readonly Fault[]): KeptRun {
+  const sent = kept.events.filter((event) => kept.unsent.includes(event.id))
+  const wrong = new Set(
+    faults.flatMap(({ pointer }) => sent[Number(/^\/events\/(\d+)/.exec(pointer)?.[1] ?? NaN)]?.id ?? []),
+  )
+  return {
+    events: kept.events.filter((event) => !wrong.has(event.id)),
+    unsent: kept.unsent.filter((id) => !wrong.has(id)),
+  }
 }
 
 function newId(): string {

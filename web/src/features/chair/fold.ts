@@ -1,22 +1,44 @@
-import type { ChairEvent, ChairRecord, StepDone } from '../../api/types'
+import type { ChairEvent, ChairRecord, Step, StepDone } from '../../api/types'
+import { inOrder } from './clocks'
 
 /**
  * What the events of a run add up to: the same state machine as core's, so that the chair goes on while the server is
  * gone. A test feeds both the same runs.
  *
- * @param sections how many sections each step of the routine has, 0 where it has none
+ * @param steps of the routine
  */
-export function recordOf(sections: readonly number[], events: readonly ChairEvent[]): ChairRecord {
-  const known = new Set<string>()
-  const fold = empty()
-  for (const event of [...events].sort(inTime)) {
-    const step = event.step
-    if (known.has(event.id)) continue
-    known.add(event.id)
-    if (step !== undefined && step >= sections.length) continue
-    take(fold, sections, event)
+export function recordOf(steps: readonly Step[], events: readonly ChairEvent[]): ChairRecord {
+  const { events: ordered, mended } = inOrder(events)
+  const fold: Fold = { ...empty(), mended, routine: steps, wanted: new Set() }
+  for (const event of ordered) {
+    if (event.step === undefined || event.step < steps.length) take(fold, event)
   }
-  return { ...fold, steps: [...fold.steps].sort((a, b) => a.index - b.index) }
+  return recorded(fold)
+}
+
+/** @param wanted steps asked for again after they were left out */
+type Fold = ChairRecord & { routine: readonly Step[]; wanted: Set<number> }
+
+function recorded(fold: Fold): ChairRecord {
+  const { open, startedAt, finishedAt, pauses, given, swapped, notes, looks, righted, answered, mended } =
+    fold
+  return {
+    steps: [...fold.steps].sort((a, b) => a.index - b.index),
+    ...(open === undefined ? {} : { open }),
+    ...(startedAt === undefined ? {} : { startedAt }),
+    ...(finishedAt === undefined ? {} : { finishedAt }),
+    pauses,
+    dropped: fold.routine.flatMap((_, i) =>
+      fold.dropped.includes(i) || (own(fold, i) === undefined && takesOutNothing(fold, i)) ? [i] : [],
+    ),
+    given,
+    swapped,
+    notes,
+    looks,
+    righted,
+    answered,
+    mended,
+  }
 }
 
 function empty(): ChairRecord {
@@ -30,45 +52,38 @@ function empty(): ChairRecord {
     looks: [],
     righted: [],
     answered: [],
+    mended: [],
   }
 }
 
-function inTime(a: ChairEvent, b: ChairEvent): number {
-  return (
-    Date.parse(a.at) - Date.parse(b.at) ||
-    (a.seq ?? 0) - (b.seq ?? 0) ||
-    (a.id < b.id ? -1 : a.id > b.id ? 1 : 0)
-  )
-}
-
-function take(fold: ChairRecord, sections: readonly number[], event: ChairEvent): void {
+function take(fold: Fold, event: ChairEvent): void {
   const { at, kind } = event
   const step = event.step ?? -1
   switch (kind) {
     case 'BEGIN':
-      if (fold.open === undefined && fold.steps.length === 0) next(fold, sections, -1, at)
+      if (fold.open === undefined && fold.steps.length === 0) next(fold, -1, at)
       return
     case 'DONE':
     case 'SKIP':
-      return end(fold, sections, step, at, kind === 'SKIP')
+      return end(fold, step, at, kind === 'SKIP')
     case 'BACK':
-      return back(fold, sections, step)
+      return back(fold, step)
     case 'SECTION':
-      return section(fold, sections, step, event.section ?? -1, at)
+      return section(fold, step, event.section ?? -1, at)
     case 'DROP':
-      if (own(fold, step) === undefined && !fold.dropped.includes(step))
-        fold.dropped = [...fold.dropped, step].sort((a, b) => a - b)
+      if (own(fold, step) !== undefined) return
+      fold.wanted.delete(step)
+      if (!fold.dropped.includes(step)) fold.dropped = [...fold.dropped, step].sort((a, b) => a - b)
       return
     case 'RESTORE':
       fold.dropped = fold.dropped.filter((dropped) => dropped !== step)
+      fold.wanted.add(step)
       return
     case 'AMOUNT':
       fold.given = replaced(fold.given, { ...place(event), ratio: event.ratio ?? 1 })
       return
     case 'SWAP':
-      if (event.product !== undefined)
-        fold.swapped = replaced(fold.swapped, { ...place(event), product: event.product })
-      return
+      return swap(fold, event)
     case 'NOTE':
       return note(fold, event)
     case 'LOOK':
@@ -101,9 +116,9 @@ function own(fold: ChairRecord, index: number): StepDone | undefined {
 }
 
 /** Opens the first step after one that is neither done nor dropped; with none left the run is over. */
-function next(fold: ChairRecord, sections: readonly number[], after: number, at: string): void {
-  for (let i = after + 1; i < sections.length; i++) {
-    if (fold.dropped.includes(i) || own(fold, i) !== undefined) continue
+function next(fold: Fold, after: number, at: string): void {
+  for (let i = after + 1; i < fold.routine.length; i++) {
+    if (fold.dropped.includes(i) || own(fold, i) !== undefined || takesOutNothing(fold, i)) continue
     fold.open = i
     fold.steps.push({ index: i, startedAt: at, skipped: false, sectionEnds: [] })
     fold.startedAt = fold.steps.reduce((a, b) => (a.index < b.index ? a : b)).startedAt
@@ -114,16 +129,23 @@ function next(fold: ChairRecord, sections: readonly number[], after: number, at:
   resume(fold, at)
 }
 
-function end(fold: ChairRecord, sections: readonly number[], index: number, at: string, skipped: boolean) {
+/** Clips that were to go in before, and of which none did. */
+function takesOutNothing(fold: Fold, index: number): boolean {
+  if (fold.routine[index]?.action !== 'UNCLIP' || fold.wanted.has(index)) return false
+  const clips = fold.routine.flatMap((step, i) => (i < index && step.action === 'CLIP_ROOTS' ? [i] : []))
+  return clips.length > 0 && clips.every((i) => fold.dropped.includes(i) || own(fold, i)?.skipped === true)
+}
+
+function end(fold: Fold, index: number, at: string, skipped: boolean) {
   const step = own(fold, index)
   if (fold.open !== index || step === undefined) return // another device was quicker
   step.endedAt = at
   step.skipped = skipped
   resume(fold, at)
-  next(fold, sections, index, at)
+  next(fold, index, at)
 }
 
-function back(fold: ChairRecord, sections: readonly number[], index: number): void {
+function back(fold: Fold, index: number): void {
   const step = own(fold, index)
   if (step === undefined) return
   if (fold.open === index) {
@@ -133,17 +155,33 @@ function back(fold: ChairRecord, sections: readonly number[], index: number): vo
   fold.steps = fold.steps.filter((other) => other.index <= index)
   delete step.endedAt
   step.skipped = false
-  const count = sections[index] ?? 0
+  const count = sectionsOf(fold, index)
   if (count > 0 && step.sectionEnds.length === count) step.sectionEnds = step.sectionEnds.slice(0, -1)
   fold.open = index
   delete fold.finishedAt
 }
 
-function section(fold: ChairRecord, sections: readonly number[], index: number, done: number, at: string) {
+function section(fold: Fold, index: number, done: number, at: string) {
   const step = own(fold, index)
   if (fold.open !== index || step === undefined || done !== step.sectionEnds.length) return
   step.sectionEnds = [...step.sectionEnds, at]
-  if (step.sectionEnds.length >= (sections[index] ?? 0)) end(fold, sections, index, at, false)
+  if (step.sectionEnds.length >= sectionsOf(fold, index)) end(fold, index, at, false)
+}
+
+function sectionsOf(fold: Fold, index: number): number {
+  return fold.routine[index]?.sections ?? 0
+}
+
+/** In the middle of a step only what is still to be done; once it is over, all of it was with the other product. */
+function swap(fold: Fold, event: ChairEvent): void {
+  const { product } = event
+  if (product === undefined) return
+  const at = place(event)
+  const fromSection = fold.open === at.step ? (own(fold, at.step)?.sectionEnds.length ?? 0) : 0
+  const before = fold.swapped.filter(
+    (other) => other.step !== at.step || other.inner !== at.inner || other.fromSection < fromSection,
+  )
+  fold.swapped = [...before, { ...at, product, fromSection }]
 }
 
 function place(event: ChairEvent): { step: number; inner?: number } {
@@ -170,7 +208,10 @@ function resume(fold: ChairRecord, at: string): void {
 function finish(fold: ChairRecord, at: string): void {
   if (fold.steps.length === 0 || fold.finishedAt !== undefined) return
   const step = fold.open === undefined ? undefined : own(fold, fold.open)
-  if (step !== undefined) step.endedAt = at
+  if (step !== undefined) {
+    step.endedAt = at
+    step.skipped = step.sectionEnds.length > 0 // left in the middle
+  }
   delete fold.open
   fold.finishedAt = at
   resume(fold, at)

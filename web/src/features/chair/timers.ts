@@ -41,7 +41,8 @@ function ofStep(timer: StepTimer, record: ChairRecord, now: Date): Clock[] {
       ? step.endedAt !== undefined
       : record.steps.some((own) => own.index === timer.untilStep)
   if (isOver) return []
-  const since = Date.parse(step.startedAt)
+  const rested = timer.restsInPause ? pausedMs(record, step.startedAt, step.endedAt, now) : 0
+  const since = Date.parse(step.startedAt) + rested
   const every = timer.everySeconds
   if (every === undefined) {
     return [
@@ -62,6 +63,16 @@ function ofWater(timer: WaterTimer, record: ChairRecord, now: Date): Clock[] {
   const isPast = record.steps.some((step) => Date.parse(step.startedAt) > until)
   if (since > now.getTime() || isPast) return []
   return [{ ...named(timer), since, until, every: undefined, beats: 0, isEstimate: true }]
+}
+
+/** How long hands were off between two moments, in ms. */
+export function pausedMs(record: ChairRecord, from: string, to: string | undefined, now: Date): number {
+  const begin = Date.parse(from)
+  const end = to === undefined ? now.getTime() : Date.parse(to)
+  return record.pauses.reduce((sum, pause) => {
+    const own = Math.min(end, pause.to === undefined ? now.getTime() : Date.parse(pause.to))
+    return sum + Math.max(0, own - Math.max(begin, Date.parse(pause.from)))
+  }, 0)
 }
 
 function named({ key, name }: { key: string; name: string }) {

@@ -1,9 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
-import { answered, api } from '../../api/client'
+import { answered, api, ApiError } from '../../api/client'
 import type { Chair, ChairRecord } from '../../api/types'
 import { useStored } from '../../ui/useStored'
-import { confirmed, happened, isKeptRun, merged, NOTHING_KEPT, type Happening } from './events'
+import { confirmed, happened, isKeptRun, merged, NOTHING_KEPT, type Happening, without } from './events'
 import { recordOf } from './fold'
 
 const RETRY_MS = 2_000
@@ -18,6 +18,8 @@ export type ChairRun = {
   take: (...what: Happening[]) => void
   delivered: boolean
   isLate: boolean
+  /** Why the server takes what happened not, or not yet. */
+  refused: string | undefined
 }
 
 /**
@@ -29,6 +31,7 @@ export function useChair({ day, events: known }: Chair): ChairRun {
   const kept = useMemo(() => merged(stored ?? NOTHING_KEPT, known), [stored, known])
   const latest = useRef(kept)
   const sending = useRef(false)
+  const [refused, setRefused] = useState<string | undefined>(undefined)
   const queries = useQueryClient()
   const keep = useCallback(
     (next: typeof kept) => {
@@ -40,8 +43,8 @@ export function useChair({ day, events: known }: Chair): ChairRun {
   useEffect(() => {
     latest.current = kept
   }, [kept])
-  const sections = useMemo(() => day.routine.steps.map((step) => step.sections ?? 0), [day])
-  const record = useMemo(() => recordOf(sections, kept.events), [sections, kept])
+  const steps = day.routine.steps
+  const record = useMemo(() => recordOf(steps, kept.events), [steps, kept])
   const isOver = record.finishedAt !== undefined
   const sync = useCallback(async () => {
     if (sending.current) return
@@ -64,17 +67,25 @@ export function useChair({ day, events: known }: Chair): ChairRun {
         now.unsent.length !== latest.current.unsent.length
       )
         keep(now)
-    } catch {
-      // Kept here; the timer below tries again.
+      setRefused(undefined)
+    } catch (problem) {
+      // Kept here; the timer below tries again. What can never be taken is said and let go of.
+      if (problem instanceof ApiError && (problem.status === 409 || problem.status === 422)) {
+        setRefused(problem.faults[0]?.message ?? problem.message)
+        keep(without(latest.current, problem.faults))
+      }
     } finally {
       sending.current = false
     }
   }, [day.id, keep])
   const delivered = kept.unsent.length === 0
   useEffect(() => {
-    if (!delivered) void sync()
+    const soon = delivered ? undefined : setTimeout(() => void sync())
     const timer = setInterval(() => void sync(), delivered ? LISTEN_MS : RETRY_MS)
-    return () => clearInterval(timer)
+    return () => {
+      clearTimeout(soon)
+      clearInterval(timer)
+    }
   }, [delivered, kept.unsent.length, sync])
   useEffect(() => {
     if (!isOver || !delivered) return
@@ -88,7 +99,7 @@ export function useChair({ day, events: known }: Chair): ChairRun {
     (...what: Happening[]) => keep(what.reduce((run, one) => happened(run, one, new Date()), latest.current)),
     [keep],
   )
-  return { record, count: kept.events.length, take, delivered, isLate: useIsLate(delivered) }
+  return { record, count: kept.events.length, take, delivered, isLate: useIsLate(delivered), refused }
 }
 
 /** True once something has stood undelivered long enough to be worth saying. */

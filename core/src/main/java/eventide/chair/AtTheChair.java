@@ -7,9 +7,12 @@ import eventide.drying.StepTide;
 import eventide.drying.TideModel;
 import eventide.drying.Visit;
 import eventide.hair.Hair;
+import eventide.product.Product;
 import eventide.routine.Amount;
 import eventide.routine.Amounts;
 import eventide.routine.DoneRoutine;
+import eventide.routine.MixPart;
+import eventide.routine.Mixes;
 import eventide.routine.Routine;
 import eventide.routine.Schools;
 import eventide.routine.Step;
@@ -32,12 +35,16 @@ public final class AtTheChair {
     /** As much as a step may say, ml. */
     private static final double MOST_ML = 2000;
 
+    /** By then it is as dry as the room: a run left for weeks is not reckoned on, minutes [OURS: three days]. */
+    private static final double MOST_RESTED = 4320;
+
     private final Routine routine;
     private final Hair hair;
     private final Air air;
     private final Schools schools;
     private final ChairRecord record;
     private final Instant now;
+    private final Rests rests;
     private final Course planned;
     private final Routine done;
     private final Course course;
@@ -50,6 +57,7 @@ public final class AtTheChair {
         this.record = record;
         this.now = now;
         planned = TideModel.run(routine, hair, air);
+        rests = Rests.of(routine, record, index -> plannedMinutes(index) / sections(index), now);
         Map<Integer, DoneRoutine.Done> times = new HashMap<>();
         Map<Integer, List<Double>> pace = new HashMap<>();
         record.steps().forEach(step -> time(step, times, pace));
@@ -57,7 +65,7 @@ public final class AtTheChair {
                 .filter(step -> record.step(step) == null)
                 .forEach(step -> times.put(step, new DoneRoutine.Done(0, true)));
         done = DoneRoutine.of(withWhatWasUsed(), times);
-        course = TideModel.run(done, hair, air, new Happenings(pace, interludes(), minute(now)));
+        course = TideModel.run(done, hair, air, new Happenings(pace, interludes(), rested(), minute(now)));
     }
 
     /**
@@ -66,7 +74,7 @@ public final class AtTheChair {
      */
     public static AtTheChair of(Routine routine, Hair hair, Air air, Schools schools, ChairRecord record, Instant now) {
         // Whatever the asker's clock says: the chair's may be another.
-        Instant until = record.finishedAt() != null ? record.finishedAt() : now;
+        Instant until = record.finishedAt() != null ? record.finishedAt() : record.moment(now);
         return new AtTheChair(routine, hair, air, schools, record, until);
     }
 
@@ -76,7 +84,7 @@ public final class AtTheChair {
 
     private void time(StepDone step, Map<Integer, DoneRoutine.Done> times, Map<Integer, List<Double>> pace) {
         boolean runs = step.endedAt() == null;
-        double minutes = step.minutes(now);
+        double minutes = workMinutes(step);
         List<Double> sections = runs ? forecast(step) : actual(step);
         if (!sections.isEmpty()) {
             double all = sections.stream().mapToDouble(Double::doubleValue).sum();
@@ -86,8 +94,35 @@ public final class AtTheChair {
                     step.index(),
                     sections.stream().map(own -> mean == 0 ? 1 : own / mean).toList());
         } else if (!runs || minutes > plannedMinutes(step.index())) {
-            times.put(step.index(), new DoneRoutine.Done(minutes, step.skipped()));
+            times.put(step.index(), new DoneRoutine.Done(minutes, step.isLeftOut()));
         }
+    }
+
+    /** Minutes a step was worked on, up to now while it runs. */
+    double workMinutes(StepDone step) {
+        Instant end = step.endedAt() == null ? now : step.endedAt();
+        return rests.work(step.startedAt(), end);
+    }
+
+    /** Minutes of it in which nobody worked. */
+    double restedMinutes(StepDone step) {
+        return step.minutes(now) - workMinutes(step);
+    }
+
+    private List<Happenings.Rest> rested() {
+        List<Happenings.Rest> rested = new ArrayList<>();
+        double left = MOST_RESTED;
+        for (Rests.Rest rest : rests.all()) {
+            double minutes = Math.min(left, rest.minutes());
+            rested.add(new Happenings.Rest(minute(rest.from()), minutes));
+            left -= minutes;
+        }
+        return rested;
+    }
+
+    /** When nobody worked. */
+    Rests rests() {
+        return rests;
     }
 
     double plannedMinutes(int index) {
@@ -109,7 +144,7 @@ public final class AtTheChair {
         }
         int left = sections(step.index()) - minutes.size();
         Instant last = step.sectionEnds().get(step.sectionEnds().size() - 1);
-        double rest = Math.max(0, StepDone.minutes(last, step.endedAt()));
+        double rest = rests.work(last, step.endedAt());
         for (int i = 0; i < left; i++) {
             minutes.add(rest / left);
         }
@@ -126,7 +161,7 @@ public final class AtTheChair {
                 ? plannedMinutes(step.index()) / sections(step.index())
                 : minutes.stream().mapToDouble(Double::doubleValue).average().orElse(0);
         double spent = minutes.stream().mapToDouble(Double::doubleValue).sum();
-        double inHand = Math.max(0, step.minutes(now) - spent);
+        double inHand = Math.max(0, workMinutes(step) - spent);
         int left = sections(step.index()) - minutes.size();
         for (int i = 0; i < left; i++) {
             minutes.add(i == 0 ? Math.max(usual, inHand) : usual);
@@ -134,11 +169,11 @@ public final class AtTheChair {
         return minutes;
     }
 
-    private static List<Double> counted(StepDone step) {
+    private List<Double> counted(StepDone step) {
         List<Double> minutes = new ArrayList<>();
         Instant from = step.startedAt();
         for (Instant end : step.sectionEnds()) {
-            minutes.add(Math.max(0, StepDone.minutes(from, end)));
+            minutes.add(rests.work(from, end));
             from = end;
         }
         return minutes;
@@ -152,20 +187,32 @@ public final class AtTheChair {
         Routine used = routine;
         for (ChairRecord.Swapped swap : record.swapped()) {
             if (routine.places().contains(swap.place())) {
-                Step step = used.at(swap.place());
-                used = used.replacing(
-                        swap.place(),
-                        step.but().mix(null).product(swap.product()).build());
+                double before = swap.fromSection() / (double) sectionsDone(swap.step());
+                used = used.replacing(swap.place(), Mixes.from(used.at(swap.place()), before, swap.product()));
             }
         }
         Map<StepPlace, Double> ratios = new HashMap<>();
         record.given().forEach(given -> ratios.put(given.place(), given.ratio()));
         for (Amount amount : Amounts.of(used, hair)) {
-            double ml = Math.min(MOST_ML, amount.ml() * ratios.getOrDefault(amount.place(), 1.0));
+            double put = ratios.getOrDefault(amount.place(), 1.0) * partDone(amount.step());
+            double ml = Math.min(MOST_ML, amount.ml() * put);
             Step step = used.at(amount.place());
             used = used.replacing(amount.place(), step.but().amountMl(ml).build());
         }
         return used;
+    }
+
+    /** Sections that had something put on: all, unless it was left in the middle. */
+    private int sectionsDone(int index) {
+        return (int) Math.max(1, Math.round(sections(index) * partDone(index)));
+    }
+
+    /** Of a step left in the middle the sections that were done, else all; ratio from 0 to 1. */
+    private double partDone(int index) {
+        StepDone step = record.step(index);
+        return step == null || !step.skipped() || step.isLeftOut()
+                ? 1
+                : Math.min(1, step.sectionEnds().size() / (double) sections(index));
     }
 
     private List<Happenings.Interlude> interludes() {
@@ -197,16 +244,31 @@ public final class AtTheChair {
         return done;
     }
 
-    /** What was put on, of the steps that are over and were not skipped. */
+    /** What was put on, of the steps that are over and were not left out. */
     public List<Amount> used() {
         return Amounts.of(done, hair).stream()
                 .filter(amount -> isOver(amount.step()))
                 .toList();
     }
 
+    /** The same, each product of a mix by itself: the one book that stock, cost and record are kept by. */
+    public List<Used> ledger() {
+        List<Used> ledger = new ArrayList<>();
+        for (Amount amount : used()) {
+            Step step = done.at(amount.place());
+            List<MixPart> parts = step.mix() == null ? List.of(new MixPart(step.product(), 1.0)) : step.mix();
+            for (MixPart part : parts) {
+                double ml = amount.ml() * part.share();
+                Product product = part.product();
+                ledger.add(new Used(amount.step(), product, ml, ml * product.density(), product.costCents(ml)));
+            }
+        }
+        return List.copyOf(ledger);
+    }
+
     private boolean isOver(int index) {
         StepDone step = record.step(index);
-        return step != null && step.endedAt() != null && !step.skipped();
+        return step != null && step.endedAt() != null && !step.isLeftOut();
     }
 
     public Course course() {

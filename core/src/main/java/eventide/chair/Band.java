@@ -3,6 +3,7 @@ package eventide.chair;
 import eventide.check.Window;
 import eventide.hair.Hair;
 import eventide.product.Product;
+import eventide.routine.Action;
 import eventide.routine.Amount;
 import eventide.routine.Amounts;
 import eventide.routine.Routine;
@@ -32,7 +33,40 @@ public record Band(int step, double low, double high, double aim, String product
         }
         Window window = Window.of(worn, schools);
         boolean any = window.low() <= 1 && window.high() >= 99;
-        return any ? null : new Band(index, window.low(), window.high(), window.aim(), worn.name());
+        Double said = levelSaid(routine, index);
+        return any
+                ? null
+                : new Band(index, window.low(), window.high(), said == null ? window.aim() : said, worn.name());
+    }
+
+    /** Where the step itself, or the one just before it, brings the hair; null where the plan leaves it to the product. */
+    private static Double levelSaid(Routine routine, int index) {
+        Step step = routine.steps().get(index);
+        Double said = null;
+        if (step.isEachSection()) {
+            for (Step inner : step.steps()) {
+                if (inner.worn() != null) {
+                    break;
+                }
+                said = setsWater(inner) ? inner.toWetness() : said;
+            }
+        }
+        for (int i = index - 1; said == null && i >= 0; i--) {
+            Step before = routine.steps().get(i);
+            if (setsWater(before)) {
+                return before.toWetness();
+            }
+            if (before.worn() != null
+                    || before.isEachSection()
+                    || before.action().isDrying()) {
+                return null;
+            }
+        }
+        return said;
+    }
+
+    private static boolean setsWater(Step step) {
+        return step.action().wets() || step.action() == Action.SQUEEZE || step.action() == Action.MICROPLOP;
     }
 
     private static boolean shapes(Step step) {

@@ -16,13 +16,14 @@ import java.util.List;
  * One thing that happened at the chair. It is never changed once made: what was wrong is put right by a later one.
  *
  * @param id made by the device, so that an event delivered twice is known for the same
- * @param seq orders events of one device that fall on one instant
+ * @param seq counts the events of one device in the order it made them
  * @param step index of the step it is about, from 0
  * @param inner index inside an EACH_SECTION
  * @param section the section that was finished, from 0 in the order worked
  * @param ratio what was put on, against what the plan said: 1 as planned
  * @param product what was used instead
  * @param timer key of the timer that was answered
+ * @param device the page that made it, whose {@code seq} counts on; absent where it does not say
  */
 public record ChairEvent(
         @Letters(least = 1, most = 60) String id,
@@ -37,8 +38,9 @@ public record ChairEvent(
         @Maybe Zone zone,
         @Maybe Sign sign,
         @Maybe Look look,
-        @Maybe @Letters(least = 1, most = 80) String timer) {
-    /** The one order in which events are taken, however they arrive. */
+        @Maybe @Letters(least = 1, most = 80) String timer,
+        @Maybe @Letters(least = 1, most = 60) String device) {
+    /** In the order of their times. */
     public static final Comparator<ChairEvent> IN_TIME = Comparator.comparing(ChairEvent::at)
             .thenComparingInt(event -> event.seq() == null ? 0 : event.seq())
             .thenComparing(ChairEvent::id);
@@ -99,7 +101,21 @@ public record ChairEvent(
 
     public ChairEvent {
         List<Fault> faults = Shape.faults(
-                ChairEvent.class, id, at, seq, kind, step, inner, section, ratio, product, zone, sign, look, timer);
+                ChairEvent.class,
+                id,
+                at,
+                seq,
+                kind,
+                step,
+                inner,
+                section,
+                ratio,
+                product,
+                zone,
+                sign,
+                look,
+                timer,
+                device);
         if (faults.isEmpty()) {
             needed(faults, "step", kind.needsStep, step);
             needed(faults, "section", kind == Kind.SECTION, section);
@@ -123,6 +139,14 @@ public record ChairEvent(
 
     /** An event of a step. */
     public static ChairEvent of(String id, Instant at, Kind kind, Integer step) {
-        return new ChairEvent(id, at, null, kind, step, null, null, null, null, null, null, null, null);
+        return new ChairEvent(id, at, null, kind, step, null, null, null, null, null, null, null, null, null);
+    }
+
+    /** The same at another time. */
+    ChairEvent takenAt(Instant other) {
+        return at.equals(other)
+                ? this
+                : new ChairEvent(
+                        id, other, seq, kind, step, inner, section, ratio, product, zone, sign, look, timer, device);
     }
 }

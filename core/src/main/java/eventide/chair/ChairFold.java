@@ -1,27 +1,31 @@
 package eventide.chair;
 
+import eventide.routine.Action;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.IntStream;
 
-/** The run as a state machine: takes events in the order of time, passes over what no longer fits. */
+/** The run as a state machine: takes events in the order they were made, passes over what no longer fits. */
 final class ChairFold {
     private final Routine routine;
-    private final Set<String> known = new HashSet<>();
     private final TreeMap<Integer, Own> steps = new TreeMap<>();
     private final List<ChairRecord.Pause> pauses = new ArrayList<>();
     private final Set<Integer> dropped = new TreeSet<>();
+    /** Asked for again after they were left out. */
+    private final Set<Integer> wanted = new TreeSet<>();
+
     private final Map<String, ChairRecord.Given> given = new LinkedHashMap<>();
-    private final Map<String, ChairRecord.Swapped> swapped = new LinkedHashMap<>();
+    private final List<ChairRecord.Swapped> swapped = new ArrayList<>();
     private final List<ChairRecord.Noted> notes = new ArrayList<>();
     private final List<ChairRecord.Looked> looks = new ArrayList<>();
     private final List<ChairRecord.Righted> righted = new ArrayList<>();
@@ -46,9 +50,6 @@ final class ChairFold {
     }
 
     void take(ChairEvent event) {
-        if (!known.add(event.id())) {
-            return;
-        }
         Integer step = event.step();
         if (step != null && step >= routine.steps().size()) {
             return;
@@ -60,9 +61,9 @@ final class ChairFold {
             case BACK -> back(step);
             case SECTION -> section(step, event.section(), event.at());
             case DROP -> drop(step);
-            case RESTORE -> dropped.remove(step);
+            case RESTORE -> restore(step);
             case AMOUNT -> given.put(place(event), new ChairRecord.Given(step, event.inner(), event.ratio()));
-            case SWAP -> swapped.put(place(event), new ChairRecord.Swapped(step, event.inner(), event.product()));
+            case SWAP -> swap(step, event);
             case NOTE -> note(event);
             case LOOK -> looks.add(new ChairRecord.Looked(event.at(), event.look()));
             case MISTED, SQUEEZED, LEFT ->
@@ -87,7 +88,7 @@ final class ChairFold {
     /** Opens the first step after one that is neither done nor dropped; with none left the run is over. */
     private void next(int after, Instant at) {
         for (int i = after + 1; i < routine.steps().size(); i++) {
-            if (!dropped.contains(i) && !steps.containsKey(i)) {
+            if (!dropped.contains(i) && !steps.containsKey(i) && !takesOutNothing(i)) {
                 open = i;
                 steps.put(i, new Own(at));
                 return;
@@ -96,6 +97,19 @@ final class ChairFold {
         open = null;
         finishedAt = at;
         resume(at);
+    }
+
+    /** Clips that were to go in before, and of which none did. */
+    private boolean takesOutNothing(int index) {
+        if (routine.steps().get(index).action() != Action.UNCLIP || wanted.contains(index)) {
+            return false;
+        }
+        List<Integer> clips = IntStream.range(0, index)
+                .filter(i -> routine.steps().get(i).action() == Action.CLIP_ROOTS)
+                .boxed()
+                .toList();
+        return !clips.isEmpty()
+                && clips.stream().allMatch(i -> dropped.contains(i) || steps.containsKey(i) && steps.get(i).skipped);
     }
 
     private void end(int step, Instant at, boolean skipped) {
@@ -150,7 +164,21 @@ final class ChairFold {
     private void drop(int step) {
         if (!steps.containsKey(step)) {
             dropped.add(step);
+            wanted.remove(step);
         }
+    }
+
+    /** In the middle of a step only what is still to be done; once it is over, all of it was with the other product. */
+    private void swap(int step, ChairEvent event) {
+        int from = open != null && open == step ? steps.get(step).sectionEnds.size() : 0;
+        swapped.removeIf(other ->
+                other.step() == step && Objects.equals(other.inner(), event.inner()) && other.fromSection() >= from);
+        swapped.add(new ChairRecord.Swapped(step, event.inner(), event.product(), from));
+    }
+
+    private void restore(int step) {
+        dropped.remove(step);
+        wanted.add(step);
     }
 
     private void note(ChairEvent event) {
@@ -178,7 +206,9 @@ final class ChairFold {
             return;
         }
         if (open != null) {
-            steps.get(open).endedAt = at;
+            Own own = steps.get(open);
+            own.endedAt = at;
+            own.skipped = !own.sectionEnds.isEmpty(); // left in the middle
         }
         open = null;
         finishedAt = at;
@@ -189,22 +219,29 @@ final class ChairFold {
         return event.step() + "/" + (event.inner() == null ? "" : event.inner());
     }
 
-    ChairRecord record() {
+    ChairRecord record(List<ChairRecord.Mended> mended) {
         List<StepDone> done = new ArrayList<>();
         steps.forEach((index, own) ->
                 done.add(new StepDone(index, own.startedAt, own.endedAt, own.skipped, own.sectionEnds)));
+        Set<Integer> leftOut = new TreeSet<>(dropped);
+        for (int i = 0; i < routine.steps().size(); i++) {
+            if (!steps.containsKey(i) && takesOutNothing(i)) {
+                leftOut.add(i);
+            }
+        }
         return new ChairRecord(
                 List.copyOf(done),
                 open,
                 done.isEmpty() ? null : done.get(0).startedAt(),
                 finishedAt,
                 List.copyOf(pauses),
-                Collections.unmodifiableSet(dropped),
+                Collections.unmodifiableSet(leftOut),
                 List.copyOf(given.values()),
-                List.copyOf(swapped.values()),
+                List.copyOf(swapped),
                 List.copyOf(notes),
                 List.copyOf(looks),
                 List.copyOf(righted),
-                Collections.unmodifiableSet(answered));
+                Collections.unmodifiableSet(answered),
+                mended);
     }
 }

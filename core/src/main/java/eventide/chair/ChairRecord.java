@@ -5,13 +5,14 @@ import eventide.product.Product;
 import eventide.routine.Routine;
 import eventide.routine.StepPlace;
 import eventide.shape.Maybe;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Set;
 
 /**
- * What was really done at the chair: the events of a run, taken in the order of their time. Any order of arrival and any
+ * What was really done at the chair: the events of a run, taken in the order they were made. Any order of arrival and any
  * number of deliveries give the same record.
  *
  * @param steps in the order of the routine; those not begun are left out
@@ -30,9 +31,10 @@ public record ChairRecord(
         List<Noted> notes,
         List<Looked> looks,
         List<Righted> righted,
-        Set<String> answered) {
+        Set<String> answered,
+        List<Mended> mended) {
     /**
-     * Hands were off. Water and timers run on.
+     * Hands were off: nothing is worked, hair goes on drying, and what works by itself works on.
      *
      * @param to absent while it lasts
      */
@@ -45,8 +47,12 @@ public record ChairRecord(
         }
     }
 
-    /** Another product was used. */
-    public record Swapped(int step, @Maybe Integer inner, Product product) {
+    /**
+     * Another product was used.
+     *
+     * @param fromSection from this section on, from 0: those done before had what was used till then
+     */
+    public record Swapped(int step, @Maybe Integer inner, Product product, int fromSection) {
         public StepPlace place() {
             return new StepPlace(step, inner == null ? -1 : inner);
         }
@@ -68,10 +74,27 @@ public record ChairRecord(
         }
     }
 
+    /**
+     * The clock of a device was set back: its time was moved on.
+     *
+     * @param event its id
+     */
+    public record Mended(String event, Instant said, Instant taken) {}
+
     public static ChairRecord of(Routine routine, Collection<ChairEvent> events) {
+        Clocks clocks = Clocks.of(events);
         ChairFold fold = new ChairFold(routine);
-        events.stream().sorted(ChairEvent.IN_TIME).forEach(fold::take);
-        return fold.record();
+        clocks.events().forEach(fold::take);
+        return fold.record(clocks.mended());
+    }
+
+    /** A moment by the clock of the device that was at it last, as the run counts it. */
+    public Instant moment(Instant said) {
+        if (mended.isEmpty()) {
+            return said;
+        }
+        Mended last = mended.get(mended.size() - 1);
+        return said.plus(Duration.between(last.said(), last.taken()));
     }
 
     public boolean isPaused() {

@@ -13,7 +13,13 @@ import java.util.List;
  * @param otherwise the steps that were done otherwise, in the order of the routine
  */
 public record Ended(
-        double minutes, double plannedMinutes, boolean wet, double lengths, double roots, List<Otherwise> otherwise) {
+        double minutes,
+        double plannedMinutes,
+        boolean wet,
+        double lengths,
+        double roots,
+        List<Otherwise> otherwise,
+        List<Rested> rests) {
     /** A step that took this much longer or shorter is no other step to a hand, minutes [OURS]. */
     private static final double SAME_MINUTES = 1.5;
     /** The estimate's own error, added to where hair counts as dry, percent [OURS]. */
@@ -50,14 +56,15 @@ public record Ended(
                 Math.max(lengths, roots) > Wetness.DRY_BELOW + ESTIMATE,
                 round(lengths),
                 round(roots),
-                List.copyOf(otherwise));
+                List.copyOf(otherwise),
+                Rested.of(chair));
     }
 
     private static Otherwise of(AtTheChair chair, int index) {
         ChairRecord record = chair.record();
         StepDone step = record.step(index);
-        boolean leftOut = step == null || step.skipped();
-        double by = leftOut || step.endedAt() == null ? 0 : step.minutes(step.endedAt()) - chair.plannedMinutes(index);
+        boolean leftOut = step == null || step.isLeftOut();
+        double by = leftOut || step.endedAt() == null ? 0 : chair.workMinutes(step) - chair.plannedMinutes(index);
         Double ratio = record.given().stream()
                 .filter(given -> given.step() == index && given.ratio() != 1)
                 .map(ChairRecord.Given::ratio)

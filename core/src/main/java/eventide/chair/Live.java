@@ -24,6 +24,7 @@ public record Live(
         double behindMinutes,
         boolean late,
         List<WaterTimer> timers,
+        List<Rested> rests,
         Tide tide) {
     /** Fewer minutes than this behind are not worth hurrying for [OURS]. */
     private static final double LATE = 3;
@@ -42,6 +43,7 @@ public record Live(
                 round(behind),
                 open != null && behind >= LATE,
                 WaterTimer.of(chair),
+                Rested.of(chair),
                 chair.course().drawn());
     }
 

@@ -16,7 +16,7 @@ public record Ring(String name, Instant at) {
         Stream<Ring> bySteps = timers.stream()
                 .filter(timer -> timer.everySeconds() == null)
                 .filter(timer -> !record.answered().contains(timer.key()))
-                .map(timer -> running(record, timer))
+                .map(timer -> running(chair, timer))
                 .filter(Objects::nonNull);
         Stream<Ring> byWater = WaterTimer.of(chair).stream()
                 .filter(timer -> !record.answered().contains(timer.key()))
@@ -28,7 +28,8 @@ public record Ring(String name, Instant at) {
                 .orElse(null);
     }
 
-    private static Ring running(ChairRecord record, StepTimer timer) {
+    private static Ring running(AtTheChair chair, StepTimer timer) {
+        ChairRecord record = chair.record();
         StepDone step = record.step(timer.step());
         if (step == null || step.skipped()) {
             return null;
@@ -36,7 +37,8 @@ public record Ring(String name, Instant at) {
         boolean over = timer.untilStep() == null
                 ? step.endedAt() != null
                 : record.step(timer.untilStep()) != null || record.finishedAt() != null;
-        return over ? null : new Ring(timer.name(), after(step.startedAt(), timer.minutes()));
+        double rested = timer.restsInPause() ? chair.restedMinutes(step) : 0;
+        return over ? null : new Ring(timer.name(), after(step.startedAt(), timer.minutes() + rested));
     }
 
     private static Instant after(Instant from, double minutes) {

@@ -20,9 +20,16 @@ import java.util.List;
  * @param untilStep index of the step whose beginning ends it, for what works on until it is rinsed out; absent where it
  *     ends with its own step
  * @param everySeconds a beat instead of an end: a tick each time the bowl moves on
+ * @param restsInPause hands hold what it times: a pause stops it
  */
 public record StepTimer(
-        String key, int step, String name, double minutes, @Maybe Integer untilStep, @Maybe Double everySeconds) {
+        String key,
+        int step,
+        String name,
+        double minutes,
+        @Maybe Integer untilStep,
+        @Maybe Double everySeconds,
+        boolean restsInPause) {
     /** Cup-diffusing holds the bowl 10 to 20 s at a section [CP]: the middle. */
     public static final double CUP_SECONDS = 15;
 
@@ -42,15 +49,18 @@ public record StepTimer(
         double minutes = own.endMinute() - own.startMinute();
         int index = own.index();
         return switch (step.action()) {
-            case MASK -> new StepTimer("mask/" + index, index, "Mask", minutes, rinse(routine, index), null);
-            case PROTEIN -> new StepTimer("protein/" + index, index, "Protein", minutes, rinse(routine, index), null);
-            case OIL_SCALP -> new StepTimer("oil/" + index, index, "Scalp oil", minutes, rinse(routine, index), null);
+            case MASK -> new StepTimer("mask/" + index, index, "Mask", minutes, rinse(routine, index), null, false);
+            case PROTEIN ->
+                new StepTimer("protein/" + index, index, "Protein", minutes, rinse(routine, index), null, false);
+            case OIL_SCALP ->
+                new StepTimer("oil/" + index, index, "Scalp oil", minutes, rinse(routine, index), null, false);
             case CLEANSE, CLARIFY -> contact(routine, step, index);
-            case PLOP, WET_PLOP -> new StepTimer("plop/" + index, index, "Plop", minutes, null, null);
-            case HOOD -> new StepTimer("hood/" + index, index, "Hood", minutes, null, null);
-            case WAIT -> new StepTimer("wait/" + index, index, "Wait", minutes, null, null);
-            case HOVER, HAMMOCK, FAN, AIR -> new StepTimer("dry/" + index, index, name(step), minutes, null, null);
-            case CUP -> new StepTimer("cup/" + index, index, "Cup", minutes, null, CUP_SECONDS);
+            case PLOP, WET_PLOP -> new StepTimer("plop/" + index, index, "Plop", minutes, null, null, false);
+            case HOOD -> new StepTimer("hood/" + index, index, "Hood", minutes, null, null, false);
+            case WAIT -> new StepTimer("wait/" + index, index, "Wait", minutes, null, null, false);
+            case HOVER, HAMMOCK, FAN, AIR ->
+                new StepTimer("dry/" + index, index, name(step), minutes, null, null, Rests.works(routine, index));
+            case CUP -> new StepTimer("cup/" + index, index, "Cup", minutes, null, CUP_SECONDS, true);
             default -> null;
         };
     }
@@ -61,7 +71,13 @@ public record StepTimer(
         return worn == null || worn.contactMinutes() == null
                 ? null
                 : new StepTimer(
-                        "contact/" + index, index, worn.name(), worn.contactMinutes(), rinse(routine, index), null);
+                        "contact/" + index,
+                        index,
+                        worn.name(),
+                        worn.contactMinutes(),
+                        rinse(routine, index),
+                        null,
+                        false);
     }
 
     private static String name(Step step) {

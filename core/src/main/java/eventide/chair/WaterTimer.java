@@ -48,6 +48,8 @@ public record WaterTimer(String key, What what, String name, double fromMinute, 
         if (dry != null && cast != null && breaks) {
             timers.add(new WaterTimer("dry", What.DRY, "Dry: break the cast", cast.minute(), dry.minute()));
         }
+        // What came before it was waited for is no longer waited for.
+        timers.removeIf(timer -> timer.fromMinute() > timer.untilMinute());
         return List.copyOf(timers);
     }
 

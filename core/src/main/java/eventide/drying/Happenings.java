@@ -10,15 +10,25 @@ import java.util.Map;
  * @param pace for a step done in sections, how much longer than the routine says each section takes (1 as it says), in
  *     the order worked
  * @param interludes in the order of time
+ * @param rests in the order of time
  * @param nowMinute the moment whose water is wanted, minutes from the start; infinite for none
  */
-public record Happenings(Map<Integer, List<Double>> pace, List<Interlude> interludes, double nowMinute) {
-    public static final Happenings NONE = new Happenings(Map.of(), List.of(), Double.POSITIVE_INFINITY);
+public record Happenings(
+        Map<Integer, List<Double>> pace, List<Interlude> interludes, List<Rest> rests, double nowMinute) {
+    public static final Happenings NONE = new Happenings(Map.of(), List.of(), List.of(), Double.POSITIVE_INFINITY);
 
     public Happenings {
         pace = Map.copyOf(pace);
         interludes = List.copyOf(interludes);
+        rests = List.copyOf(rests);
     }
+
+    /**
+     * Hands were off in the middle of a step: its work goes on after it, the water went on drying in the room's air.
+     *
+     * @param minute from the start
+     */
+    public record Rest(double minute, double minutes) {}
 
     /**
      * The water set right between steps or in the middle of one.
@@ -34,12 +44,17 @@ public record Happenings(Map<Integer, List<Double>> pace, List<Interlude> interl
         return own == null || section >= own.size() ? 1 : own.get(section);
     }
 
-    /** The first interlude or the looked-for moment after a minute; infinite where there is none. */
+    /** The first interlude, rest or the looked-for moment after a minute; infinite where there is none. */
     double nextStop(double minute) {
         double next = nowMinute > minute ? nowMinute : Double.POSITIVE_INFINITY;
         for (Interlude interlude : interludes) {
             if (interlude.minute() > minute) {
                 next = Math.min(next, interlude.minute());
+            }
+        }
+        for (Rest rest : rests) {
+            if (rest.minute() > minute) {
+                next = Math.min(next, rest.minute());
             }
         }
         return next;

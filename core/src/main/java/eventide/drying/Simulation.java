@@ -24,6 +24,9 @@ final class Simulation {
     private static final double MOST_DRYER_MINUTES = 240;
     private static final double EPSILON = 1e-9;
 
+    private static final Step HANDS_OFF = Step.of(Action.WAIT).build();
+    private static final int[] NOBODY = {};
+
     private final Routine routine;
     private final Hair hair;
     private final Happenings happenings;
@@ -47,6 +50,10 @@ final class Simulation {
     private double mostWater;
     /** Interludes already taken into the water. */
     private int interludes;
+    /** Rests already taken, and the minutes of them. */
+    private int rests;
+
+    private double rested;
     /** As hands at work leave the water, as long as the same covers and clips are on; null where that is not known. */
     private Flow plain;
     /** The sections of the step in hand whose turn is still to come. */
@@ -86,6 +93,7 @@ final class Simulation {
                                 + Math.round(now / 60) + " hours");
             }
         }
+        rest();
         if (!course.hasNow()) {
             course.now(head.lengths(), head.roots());
         }
@@ -160,14 +168,15 @@ final class Simulation {
             recorder.holdApplied(visit.headWetness());
         }
         double from = now;
+        double restedBefore = rested;
         pass(step, worked, minutes);
         boolean changed = after(step, worked);
         if (changed || now == from) {
             reach();
         }
-        visit.endAt(now);
+        visit.endAt(now, rested - restedBefore);
         course.add(visit);
-        handsOn += StepDuration.handsOn(step, now - from);
+        handsOn += StepDuration.handsOn(step, visit.workMinutes());
         return visit;
     }
 
@@ -210,6 +219,7 @@ final class Simulation {
         Step ended = byLevel && Double.isNaN(minutes) ? openEnds.closed(step) : step;
         double target = untilDry ? Math.max(Wetness.DRY_BELOW - .01, 100 - ended.untilDry()) : 0;
         Flow flow = flow(ended, worked);
+        rest();
         double level = untilDry ? flow.judged() : 0;
         while (left > EPSILON) {
             double dt = Math.min(left, stepLength(flow.steadyMinutes()));
@@ -225,7 +235,26 @@ final class Simulation {
             left -= dt;
             reach();
             happen();
+            rest();
             level = untilDry ? flow.judged() : 0;
+        }
+    }
+
+    /** Hands are off where they were: the room's air dries meanwhile, under the same covers. */
+    private void rest() {
+        while (rests < happenings.rests().size()
+                && happenings.rests().get(rests).minute() <= now + EPSILON) {
+            double left = happenings.rests().get(rests++).minutes();
+            rested += left;
+            Flow air = flow(HANDS_OFF, NOBODY);
+            while (left > EPSILON) {
+                double dt = Math.min(left, stepLength(air.steadyMinutes()));
+                air.advance(dt);
+                now += dt;
+                left -= dt;
+                reach();
+                happen();
+            }
         }
     }
 
@@ -340,7 +369,7 @@ final class Simulation {
             mass += own;
             lengths += own * visit.wetness();
             roots += own * visit.rootsWetness();
-            hands += StepDuration.handsOn(visit.step(), visit.minutes());
+            hands += StepDuration.handsOn(visit.step(), visit.workMinutes());
             bySection.add(round(visit.wetness()));
             end = Math.max(end, visit.endMinute());
         }

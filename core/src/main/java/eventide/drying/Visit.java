@@ -19,6 +19,7 @@ public final class Visit {
     private final int section;
     private final double startMinute;
     private double endMinute;
+    private double restedMinutes;
     private final int[] cells;
     private final double[] lengths;
     private final double[] roots;
@@ -54,10 +55,12 @@ public final class Visit {
     Visit(Visit like, Course course, Step step) {
         this(course, like.place, step, like.section, like.startMinute, like.cells, like.lengths, like.roots);
         endMinute = like.endMinute;
+        restedMinutes = like.restedMinutes;
     }
 
-    void endAt(double minute) {
+    void endAt(double minute, double rested) {
         endMinute = minute;
+        restedMinutes = rested;
     }
 
     public StepPlace place() {
@@ -83,6 +86,11 @@ public final class Visit {
 
     public double minutes() {
         return endMinute - startMinute;
+    }
+
+    /** Without those in which hands were off. */
+    double workMinutes() {
+        return endMinute - startMinute - restedMinutes;
     }
 
     /** Percent along the lengths of the hair worked on, as its turn comes. */

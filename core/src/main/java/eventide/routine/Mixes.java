@@ -2,12 +2,13 @@ package eventide.routine;
 
 import eventide.product.Product;
 import eventide.product.Role;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.Collectors;
 
 /** Products blended in the palm. */
-final class Mixes {
+public final class Mixes {
     private Mixes() {}
 
     /**
@@ -64,6 +65,27 @@ final class Mixes {
                 first.texture(),
                 first.contactMinutes(),
                 guard);
+    }
+
+    /**
+     * A step of which some sections had what it says and the rest another product: their mix, by how many.
+     *
+     * @param before ratio of the sections that had what the step says, from 0 to 1
+     */
+    public static Step from(Step step, double before, Product product) {
+        List<MixPart> kept = step.mix() != null
+                ? step.mix()
+                : step.product() == null ? List.of() : List.of(new MixPart(step.product(), 1.0));
+        if (before >= 1) {
+            return step; // nothing was left to do with it
+        }
+        if (before <= 0 || kept.isEmpty()) {
+            return step.but().mix(null).product(product).build();
+        }
+        List<MixPart> mix = new ArrayList<>();
+        kept.forEach(part -> mix.add(new MixPart(part.product(), part.share() * before)));
+        mix.add(new MixPart(product, 1 - before));
+        return step.but().product(null).mix(mix).build();
     }
 
     /** Cost in cents of this much of a mix, each product by its own price. */

@@ -65,12 +65,13 @@ public class AtTheChairTest {
                 null,
                 null,
                 null,
+                null,
                 null);
     }
 
     private static ChairEvent look(double minute, Look look) {
         return new ChairEvent(
-                "l@" + minute, at(minute), null, Kind.LOOK, null, null, null, null, null, null, null, look, null);
+                "l@" + minute, at(minute), null, Kind.LOOK, null, null, null, null, null, null, null, look, null, null);
     }
 
     private static ChairEvent[] intoTheGroup(ChairEvent... more) {
@@ -194,9 +195,9 @@ public class AtTheChairTest {
     @Test
     public void whatWasReallyUsedIsCounted() {
         ChairEvent more =
-                new ChairEvent("m", at(3), null, Kind.AMOUNT, 1, null, null, 1.5, null, null, null, null, null);
+                new ChairEvent("m", at(3), null, Kind.AMOUNT, 1, null, null, 1.5, null, null, null, null, null, null);
         ChairEvent other = new ChairEvent(
-                "w", at(6), null, Kind.SWAP, GROUP, 0, null, null, Heads.SOFT_GEL, null, null, null, null);
+                "w", at(6), null, Kind.SWAP, GROUP, 0, null, null, Heads.SOFT_GEL, null, null, null, null, null);
         AtTheChair chair = chair(40, intoTheGroup(more, other, section(9, 0), section(13, 1), section(18, 2)));
         Amount planned = eventide.routine.Amounts.of(Runs.ROUTINE, hair).get(0);
         List<Amount> used = chair.used();
@@ -268,7 +269,7 @@ public class AtTheChairTest {
     @Test
     public void aRunIsLaidAgainstItsPlan() {
         ChairEvent more =
-                new ChairEvent("m", at(3), null, Kind.AMOUNT, 1, null, null, 1.25, null, null, null, null, null);
+                new ChairEvent("m", at(3), null, Kind.AMOUNT, 1, null, null, 1.25, null, null, null, null, null, null);
         AtTheChair chair = chair(
                 60,
                 intoTheGroup(

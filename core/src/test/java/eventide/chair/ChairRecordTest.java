@@ -47,6 +47,7 @@ public class ChairRecordTest {
                 null,
                 null,
                 null,
+                null,
                 null);
     }
 
@@ -210,6 +211,7 @@ public class ChairRecordTest {
                 Zone.CROWN,
                 ChairEvent.Sign.FRIZZY,
                 null,
+                null,
                 null);
         ChairEvent again = new ChairEvent(
                 "b",
@@ -223,6 +225,7 @@ public class ChairRecordTest {
                 null,
                 Zone.CROWN,
                 ChairEvent.Sign.FRIZZY,
+                null,
                 null,
                 null);
         assertEquals(record(event(0, Kind.BEGIN, null), frizzy).notes().size(), 1);

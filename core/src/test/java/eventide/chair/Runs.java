@@ -79,6 +79,7 @@ public final class Runs {
                 kind == Kind.NOTE ? Heads.one(random, Zone.values()) : null,
                 kind == Kind.NOTE ? Heads.one(random, ChairEvent.Sign.values()) : null,
                 kind == Kind.LOOK ? Heads.one(random, Look.values()) : null,
-                kind == Kind.ANSWERED ? "mask/" + random.nextInt(3) : null);
+                kind == Kind.ANSWERED ? "mask/" + random.nextInt(3) : null,
+                null);
     }
 }

@@ -37,12 +37,14 @@ public class ChairHttpTest {
                     .formatted(Bodies.GEL));
 
     private RunningServer server;
-    private long client;
 
     @BeforeClass
     public void start() {
         server = new RunningServer(false);
-        client = server.post("/api/clients", "{\"name\":\"Hale Dunnock\",\"hair\":" + Bodies.HAIR + "}")
+    }
+
+    private long client() {
+        return server.post("/api/clients", "{\"name\":\"Hale Dunnock\",\"hair\":" + Bodies.HAIR + "}")
                 .body()
                 .get("id")
                 .asLong();
@@ -55,7 +57,7 @@ public class ChairHttpTest {
 
     private String washDay() {
         Answer added = server.post(
-                "/api/clients/" + client + "/wash-days",
+                "/api/clients/" + client() + "/wash-days",
                 "{\"name\":\"By hand\",\"hair\":" + Bodies.HAIR + ",\"goal\":" + Bodies.GOAL + ",\"air\":" + Bodies.AIR
                         + ",\"routine\":" + ROUTINE + "}");
         assertEquals(added.status(), 201, added.body().toString());
@@ -106,7 +108,7 @@ public class ChairHttpTest {
                         Path.of("src/test/resources/chair-runs.mjs").toString(),
                         web.toString(),
                         Integer.toString(RUNS),
-                        "[0,0,3,0,0,0,0]")
+                        JSON.readTree(ROUTINE).get("steps").toString())
                 .redirectErrorStream(true)
                 .start();
         String out = new String(node.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
@@ -167,7 +169,7 @@ public class ChairHttpTest {
         assertEquals(bottle.status(), 201, bottle.body().toString());
         long gel = bottle.body().get("id").asLong();
         Answer added = server.post(
-                "/api/clients/" + client + "/wash-days",
+                "/api/clients/" + client() + "/wash-days",
                 "{\"name\":\"By hand\",\"hair\":" + Bodies.HAIR + ",\"goal\":" + Bodies.GOAL + ",\"air\":" + Bodies.AIR
                         + ",\"routine\":"
                         + Bodies.steps("{\"action\":\"APPLY\",\"product\":{\"id\":" + gel

@@ -157,7 +157,7 @@ public final class RunningServer implements AutoCloseable {
     /** Over whatever version stands there. */
     public Answer rate(long day, String rating) {
         return put(
-                "/api/wash-days/" + day + "/rating",
+                "/api/wash-days/" + day + "/rating?asPlanned=true",
                 rating,
                 get("/api/wash-days/" + day).etag());
     }

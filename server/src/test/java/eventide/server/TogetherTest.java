@@ -81,14 +81,17 @@ public class TogetherTest {
     public void oneOfTwentyRatingsOfOneVersionIsTakenAndTheOthersAreToldWhatStandsThere() {
         long day = washDay(Bodies.ROUTINE);
         String tag = server.get("/api/wash-days/" + day).etag();
-        List<Answer> answers = atOnce(20, i -> server.put("/api/wash-days/" + day + "/rating", rating(i % 10), tag));
+        List<Answer> answers =
+                atOnce(20, i -> server.put("/api/wash-days/" + day + "/rating?asPlanned=true", rating(i % 10), tag));
         assertEquals(answers.stream().filter(a -> a.status() == 200).count(), 1);
         assertEquals(answers.stream().filter(a -> a.status() == 412).count(), 19);
         Answer told =
                 answers.stream().filter(a -> a.status() == 412).findFirst().orElseThrow();
         assertTrue(told.body().at("/current/rating").isObject(), "with what stands there");
         assertEquals(
-                server.put("/api/wash-days/" + day + "/rating", rating(1), null).status(), 428);
+                server.put("/api/wash-days/" + day + "/rating?asPlanned=true", rating(1), null)
+                        .status(),
+                428);
     }
 
     @Test

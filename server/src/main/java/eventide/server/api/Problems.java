@@ -67,6 +67,11 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ResponseEntity<ProblemDetail> inTheWay(InTheWayException ex) {
+        return answer(problem(HttpStatus.CONFLICT, "Something else first", ex.getMessage()));
+    }
+
+    @ExceptionHandler
     ResponseEntity<ProblemDetail> noRoom(NoRoomException ex) {
         return answer(problem(HttpStatus.INSUFFICIENT_STORAGE, "No room to write", ex.getMessage()));
     }

@@ -1,7 +1,7 @@
 package eventide.server.shelf;
 
+import eventide.chair.Used;
 import eventide.product.Product;
-import eventide.routine.Amount;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
@@ -38,6 +38,9 @@ public class StockRepository {
             select id from product where id = :id for update
             """;
 
+    /** Less than can be seen in a bottle, ml [OURS]. */
+    private static final double SAME_ML = .01;
+
     private final JdbcClient jdbc;
     private final ShelfRepository shelf;
 
@@ -69,18 +72,11 @@ public class StockRepository {
 
     /** Draws what was used, once until it is given back; products not on a shelf are passed over. */
     @Transactional
-    public void draw(long day, List<Amount> used, Instant at) {
+    public void draw(long day, List<Used> used, Instant at) {
         if (moves(day).stream().anyMatch(move -> !move.undone())) {
             return;
         }
-        // In one order for all: two runs that use the same two bottles must not each hold what the other waits for.
-        Map<Long, Double> byProduct = new TreeMap<>();
-        for (Amount amount : used) {
-            if (amount.product().id() != null) {
-                // A foam's bottle is counted in ml of liquid, which weigh a gram each.
-                byProduct.merge(amount.product().id(), amount.grams(), Double::sum);
-            }
-        }
+        Map<Long, Double> byProduct = byProduct(used);
         byProduct.forEach((product, ml) -> {
             if (shelf.findItem(product).isPresent()) {
                 double taken = take(product, ml);
@@ -93,6 +89,37 @@ public class StockRepository {
                         .update();
             }
         });
+    }
+
+    /** Draws anew where what was used is said otherwise afterwards; what was given back stays so. */
+    @Transactional
+    public void settle(long day, List<Used> used, Instant at) {
+        List<Move> moves = moves(day);
+        Map<Long, Double> drawn = new TreeMap<>();
+        moves.stream()
+                .filter(move -> !move.undone())
+                .forEach(move -> drawn.merge(move.productId(), move.ml(), Double::sum));
+        Map<Long, Double> wanted = byProduct(used);
+        wanted.keySet().removeIf(product -> shelf.findItem(product).isEmpty());
+        boolean same = drawn.keySet().equals(wanted.keySet())
+                && drawn.entrySet().stream()
+                        .allMatch(own -> Math.abs(own.getValue() - wanted.get(own.getKey())) < SAME_ML);
+        if (moves.isEmpty() || !drawn.isEmpty() && !same) {
+            undo(day, at);
+            draw(day, used, at);
+        }
+    }
+
+    /** In one order for all: two runs that use the same two bottles must not each hold what the other waits for. */
+    private static Map<Long, Double> byProduct(List<Used> used) {
+        Map<Long, Double> byProduct = new TreeMap<>();
+        for (Used own : used) {
+            if (own.product().id() != null) {
+                // A foam's bottle is counted in ml of liquid, which weigh a gram each.
+                byProduct.merge(own.product().id(), own.grams(), Double::sum);
+            }
+        }
+        return byProduct;
     }
 
     /** Gives back what a wash day took and has not been given back yet. */

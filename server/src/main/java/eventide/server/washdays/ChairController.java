@@ -10,14 +10,11 @@ import eventide.drying.Course;
 import eventide.planner.Judgement;
 import eventide.server.clients.ClientRepository;
 import eventide.server.load.LongWork;
-import eventide.shape.Fault;
 import eventide.shape.Frozen;
-import eventide.shape.InvalidException;
 import eventide.shape.Maybe;
 import eventide.shape.Shape;
 import java.time.Clock;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -52,21 +49,6 @@ class ChairController {
             Shape.check(Delivery.class, events);
             events = Frozen.list(events);
         }
-
-        void checkAgainst(int steps) {
-            List<Fault> faults = new ArrayList<>();
-            for (int i = 0; i < events.size(); i++) {
-                Integer step = events.get(i).step();
-                if (step != null && step >= steps) {
-                    faults.add(new Fault(
-                            "/events/" + i + "/step",
-                            "step must be from 0 to " + (steps - 1) + ", as in the routine, but was " + step));
-                }
-            }
-            if (!faults.isEmpty()) {
-                throw new InvalidException(faults);
-            }
-        }
     }
 
     /** All that the chair needs to go on alone, should the server leave it. */
@@ -96,7 +78,7 @@ class ChairController {
     /** Takes what is new, and answers with all that is known by now, from whatever device. */
     @PostMapping("/wash-days/{id}/events")
     List<ChairEvent> happened(@PathVariable long id, @RequestBody Delivery delivery) {
-        return chair.take(id, delivery, clock.instant());
+        return chair.take(id, delivery.events(), clock.instant());
     }
 
     /** Where the water stands now, by the chair's own clock where it is given. */

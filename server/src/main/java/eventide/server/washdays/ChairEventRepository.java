@@ -27,13 +27,13 @@ class ChairEventRepository {
     private static final String OF_DAY =
             """
             select event_id, happened_at, seq, kind, step_index, inner_index, section_index, ratio, product, zone, sign,
-                   look, timer
+                   look, timer, device
               from chair_event where wash_day_id = :day order by happened_at, seq, event_id
             """;
     private static final String OF_DAYS =
             """
             select wash_day_id, event_id, happened_at, seq, kind, step_index, inner_index, section_index, ratio, product,
-                   zone, sign, look, timer
+                   zone, sign, look, timer, device
               from chair_event where wash_day_id in (:days) order by wash_day_id, happened_at, seq, event_id
             """;
     private static final String KNOWN =
@@ -43,8 +43,8 @@ class ChairEventRepository {
     private static final String INSERT =
             """
             insert into chair_event (wash_day_id, event_id, happened_at, seq, kind, step_index, inner_index,
-                                     section_index, ratio, product, zone, sign, look, timer)
-            values (:day, :id, :at, :seq, :kind, :step, :inner, :section, :ratio, :product, :zone, :sign, :look, :timer)
+                                     section_index, ratio, product, zone, sign, look, timer, device)
+            values (:day, :id, :at, :seq, :kind, :step, :inner, :section, :ratio, :product, :zone, :sign, :look, :timer, :device)
             """;
 
     private final JdbcClient jdbc;
@@ -95,6 +95,7 @@ class ChairEventRepository {
                 .param("sign", name(event.sign()))
                 .param("look", name(event.look()))
                 .param("timer", event.timer())
+                .param("device", event.device())
                 .update();
     }
 
@@ -112,7 +113,8 @@ class ChairEventRepository {
                 word(Zone.class, row.getString("zone")),
                 word(ChairEvent.Sign.class, row.getString("sign")),
                 word(Look.class, row.getString("look")),
-                row.getString("timer"));
+                row.getString("timer"),
+                row.getString("device"));
     }
 
     private static String name(Enum<?> word) {

@@ -14,7 +14,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.TreeSet;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -181,15 +180,25 @@ class HistoryRepository {
         return jdbc.sql(KNOWN).param("kind", SCHOOL).query(String.class).list();
     }
 
-    /** Writes the rows of a wash day anew. */
+    /** Writes the rows of a wash day anew, as planned. */
     @Transactional
     void index(WashDay day) {
+        List<String> planned = Amounts.of(day.routine(), day.hair()).stream()
+                .map(amount -> amount.product().name())
+                .toList();
+        index(day, planned);
+    }
+
+    /**
+     * The same as done.
+     *
+     * @param used names of what was put on
+     */
+    @Transactional
+    void index(WashDay day, List<String> used) {
         jdbc.sql(CLEAR).param("id", day.id()).update();
         // In one order for all, so that two wash days written at once do not wait for each other.
-        Set<String> products = new TreeSet<>();
-        Amounts.of(day.routine(), day.hair())
-                .forEach(amount -> products.add(amount.product().name()));
-        products.forEach(name -> insert(day.id(), PRODUCT, name));
+        new TreeSet<>(used).forEach(name -> insert(day.id(), PRODUCT, name));
         if (day.schools() != null) {
             for (SchoolQuestion question : SchoolQuestion.ALL) {
                 String side = day.schools().side(question.key());

@@ -33,9 +33,11 @@ class LogController {
 
     private final WashDayRepository washDays;
     private final HistoryRepository history;
+    private final ScoreRepository scores;
     private final Clock clock;
 
-    LogController(WashDayRepository washDays, HistoryRepository history, Clock clock) {
+    LogController(WashDayRepository washDays, HistoryRepository history, ScoreRepository scores, Clock clock) {
+        this.scores = scores;
         this.washDays = washDays;
         this.history = history;
         this.clock = clock;
@@ -67,14 +69,14 @@ class LogController {
     Following following(@PathVariable long id) {
         WashDay own = washDays.get(id);
         List<FollowingDay> days = washDays.following(id);
-        List<WashDayRepository.Scored> all = washDays.scored(own.clientId());
+        List<ScoreRepository.Scored> all = scores.ofClient(own.clientId());
         List<Shrinkage> before = all.stream()
                 .filter(day -> day.plannedAt().isBefore(own.plannedAt()) && day.summary() != null)
                 .map(day -> day.summary().shrinkage())
                 .filter(Objects::nonNull)
                 .toList();
         Integer came = all.stream()
-                .map(WashDayRepository.Scored::plannedAt)
+                .map(ScoreRepository.Scored::plannedAt)
                 .filter(own.plannedAt()::isBefore)
                 .min(Instant::compareTo)
                 .map(next -> 1 + (int) Duration.between(own.plannedAt(), next).toDays())

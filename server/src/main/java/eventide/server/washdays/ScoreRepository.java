@@ -30,6 +30,11 @@ public class ScoreRepository {
             """
             select rating, replaced_at from rating_before where wash_day_id = :id order by id desc
             """;
+    private static final String SCORED =
+            """
+            select planned_at, rating from wash_day where client_id = :client and removed_at is null
+             order by planned_at desc, id desc
+            """;
     private static final String CLEAR = """
             delete from wash_score where wash_day_id = :id
             """;
@@ -70,6 +75,18 @@ public class ScoreRepository {
             put(washDay, entry.getKey(), "frizz", zone.frizz());
             put(washDay, entry.getKey(), "volume", zone.volume());
         }
+    }
+
+    /** A wash of a client: when it was, and how it came out, null where nobody scored it. */
+    record Scored(Instant plannedAt, RatingSummary summary) {}
+
+    List<Scored> ofClient(long client) {
+        return jdbc.sql(SCORED)
+                .param("client", client)
+                .query((row, n) -> new Scored(
+                        row.getObject("planned_at", OffsetDateTime.class).toInstant(),
+                        RatingSummary.of(shapes.read(row.getString("rating"), Rating.class))))
+                .list();
     }
 
     /** The one replaced last first. */

@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -86,8 +87,10 @@ class WashDayController {
     ResponseEntity<WashDay> rate(
             @PathVariable long id,
             @RequestHeader(name = "If-Match", required = false) String ifMatch,
+            @RequestParam(required = false) Boolean asPlanned,
             @RequestBody Rating rating) {
-        return tagged(washDays.rate(id, Versions.from(ifMatch), rating, clock.instant()));
+        return tagged(
+                washDays.rate(id, Versions.from(ifMatch), rating, Boolean.TRUE.equals(asPlanned), clock.instant()));
     }
 
     @GetMapping("/rubric")

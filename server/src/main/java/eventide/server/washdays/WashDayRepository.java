@@ -3,6 +3,7 @@ package eventide.server.washdays;
 import eventide.air.Air;
 import eventide.chair.ChairEvent;
 import eventide.chair.ChairRecord;
+import eventide.chair.Used;
 import eventide.hair.Hair;
 import eventide.log.FollowingDay;
 import eventide.log.Rating;
@@ -10,6 +11,7 @@ import eventide.routine.Goal;
 import eventide.routine.Limits;
 import eventide.routine.Routine;
 import eventide.routine.Schools;
+import eventide.server.api.InTheWayException;
 import eventide.server.api.NotFoundException;
 import eventide.server.api.StaleException;
 import eventide.server.json.Shapes;
@@ -41,11 +43,6 @@ public class WashDayRepository {
             + """
              where client_id = :client and removed_at is null order by planned_at desc, id desc
             """;
-    private static final String SCORED =
-            """
-            select planned_at, rating from wash_day where client_id = :client and removed_at is null
-             order by planned_at desc, id desc
-            """;
     private static final String STANDINGS =
             """
             select client_id, count(finished_at) done, max(started_at) last,
@@ -70,6 +67,10 @@ public class WashDayRepository {
             """;
     private static final String LOCK = IS_THERE + """
              for update
+            """;
+    private static final String LOCK_CLIENT =
+            """
+            select id from client where id = :id for update
             """;
     private static final String RUN =
             """
@@ -120,18 +121,6 @@ public class WashDayRepository {
     public List<WashDay> ofClient(long client) {
         return whole(
                 jdbc.sql(OF_CLIENT).param("client", client).query(this::kept).list());
-    }
-
-    /** A wash of a client: when it was, and how it came out, null where nobody scored it. */
-    record Scored(Instant plannedAt, RatingSummary summary) {}
-
-    List<Scored> scored(long client) {
-        return jdbc.sql(SCORED)
-                .param("client", client)
-                .query((row, n) -> new Scored(
-                        instant(row, "planned_at"),
-                        RatingSummary.of(shapes.read(row.getString("rating"), Rating.class))))
-                .list();
     }
 
     /** Begun and not over, the one begun first first. */
@@ -239,22 +228,42 @@ public class WashDayRepository {
                 .orElseThrow(() -> new NotFoundException("wash day", id));
     }
 
+    /** Takes the client's row: runs of one head that begin at once wait for each other. */
+    @Transactional
+    void lockClient(long id) {
+        jdbc.sql(LOCK_CLIENT).param("id", id).query(Long.class).single();
+    }
+
+    /** What was really put on is what the wash day is found by; where nothing was said of it, what was planned. */
+    @Transactional
+    void used(WashDay day, List<Used> used) {
+        if (!used.isEmpty()) {
+            history.index(day, used.stream().map(own -> own.product().name()).toList());
+        }
+    }
+
     /**
      * Scores over the version that was read; what was scored before is kept.
      *
+     * @param asPlanned it was done as planned, though never run at the chair
      * @throws StaleException where it was changed meanwhile
+     * @throws InTheWayException where it was not done
      */
     @Transactional
-    public WashDay rate(long id, int version, Rating rating, Instant now) {
+    public WashDay rate(long id, int version, Rating rating, boolean asPlanned, Instant now) {
         lock(id);
         WashDay before = get(id);
         if (before.version() != version) {
             throw new StaleException("wash day", before.version(), before);
         }
+        if (before.startedAt() == null && before.finishedAt() == null && !asPlanned) {
+            throw new InTheWayException("\"" + before.name()
+                    + "\" was not done yet: run it at the chair, or say that it was done as planned.");
+        }
         return rate(id, rating, now);
     }
 
-    /** As {@link #rate(long, int, Rating, Instant)}, whatever stands there: for what is taken in from a file. */
+    /** As {@link #rate(long, int, Rating, boolean, Instant)}, whatever stands there: for what is taken in from a file. */
     @Transactional
     public WashDay rate(long id, Rating rating, Instant now) {
         lock(id);

@@ -1,0 +1,125 @@
+package eventide.chair;
+
+import eventide.routine.Routine;
+import eventide.routine.Step;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.IntToDoubleFunction;
+
+/**
+ * When nobody worked though a step of hands was open: pauses, and hours without a tap, as of a chair left overnight. Hair
+ * goes on drying; the pace of hands does not know of it. What works by itself (a mask, a hood, the air) works on.
+ */
+final class Rests {
+    /** Beyond what a section is planned to take nobody works on it as long without a tap, minutes [OURS]. */
+    private static final double LEFT_ALONE = 120;
+
+    /** From one moment to a later one. */
+    record Rest(Instant from, Instant to) {
+        double minutes() {
+            return minutesBetween(from, to);
+        }
+    }
+
+    private final List<Rest> all;
+
+    private Rests(List<Rest> all) {
+        this.all = all;
+    }
+
+    /**
+     * @param sectionMinutes what a section of a step is planned to take
+     * @param now any moment; nothing after it is counted
+     */
+    static Rests of(Routine routine, ChairRecord record, IntToDoubleFunction sectionMinutes, Instant now) {
+        List<Rest> all = new ArrayList<>();
+        for (StepDone step : record.steps()) {
+            if (works(routine, step.index())) {
+                Instant end = step.endedAt() == null ? now : step.endedAt();
+                List<Rest> paused = paused(record, step.startedAt(), end);
+                all.addAll(paused);
+                all.addAll(new Rests(paused).silences(step, end, sectionMinutes.applyAsDouble(step.index())));
+            }
+        }
+        all.sort(Comparator.comparing(Rest::from));
+        return new Rests(List.copyOf(all));
+    }
+
+    /** Hands, or a dryer in a hand: what rests when they do. */
+    static boolean works(Routine routine, int index) {
+        Step step = routine.steps().get(index);
+        return step.isEachSection() || step.action().isHandsOn();
+    }
+
+    private static List<Rest> paused(ChairRecord record, Instant from, Instant to) {
+        List<Rest> found = new ArrayList<>();
+        for (ChairRecord.Pause pause : record.pauses()) {
+            Instant begin = later(pause.from(), from);
+            Instant end = pause.to() == null || pause.to().isAfter(to) ? to : pause.to();
+            if (begin.isBefore(end)) {
+                found.add(new Rest(begin, end));
+            }
+        }
+        return found;
+    }
+
+    private List<Rest> silences(StepDone step, Instant end, double usual) {
+        List<Instant> taps = new ArrayList<>(step.sectionEnds());
+        if (taps.isEmpty() || taps.get(taps.size() - 1).isBefore(end)) {
+            taps.add(end);
+        }
+        List<Rest> found = new ArrayList<>();
+        Instant from = step.startedAt();
+        for (Instant tap : taps) {
+            double worked = work(from, tap);
+            if (worked > usual + LEFT_ALONE) {
+                // As long as it was planned to take they worked, and then left.
+                found.addAll(gaps(from.plus(Duration.ofMillis(Math.round(usual * 60_000))), tap));
+            }
+            from = tap;
+        }
+        return found;
+    }
+
+    /** What lies between two moments and is no rest yet. */
+    private List<Rest> gaps(Instant from, Instant to) {
+        List<Rest> gaps = new ArrayList<>();
+        Instant begin = from;
+        for (Rest rest : all) {
+            if (rest.to().isAfter(begin) && rest.from().isBefore(to)) {
+                if (begin.isBefore(rest.from())) {
+                    gaps.add(new Rest(begin, rest.from()));
+                }
+                begin = later(begin, rest.to());
+            }
+        }
+        if (begin.isBefore(to)) {
+            gaps.add(new Rest(begin, to));
+        }
+        return gaps;
+    }
+
+    List<Rest> all() {
+        return all;
+    }
+
+    /** Minutes of work between two moments. */
+    double work(Instant from, Instant to) {
+        double rested = all.stream()
+                .mapToDouble(rest -> Math.max(
+                        0, minutesBetween(later(from, rest.from()), rest.to().isBefore(to) ? rest.to() : to)))
+                .sum();
+        return Math.max(0, minutesBetween(from, to) - rested);
+    }
+
+    private static Instant later(Instant one, Instant other) {
+        return one.isBefore(other) ? other : one;
+    }
+
+    private static double minutesBetween(Instant from, Instant to) {
+        return StepDone.minutes(from, to);
+    }
+}
