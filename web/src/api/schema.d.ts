@@ -1470,7 +1470,7 @@ export interface components {
             steps: components["schemas"]["Rewritten"][];
         };
         Comparison: {
-            differences: components["schemas"]["Difference"][];
+            differences: components["schemas"]["RoutineChange"][];
             notes: string[];
             scores: components["schemas"]["ScoreMoved"][];
             shrinkage?: components["schemas"]["ShrinkageMoved"];
@@ -1510,11 +1510,6 @@ export interface components {
         Delivery: {
             events: components["schemas"]["ChairEvent"][];
         };
-        Difference: {
-            /** @enum {string} */
-            kind: "HAIR" | "AIR" | "CARE" | "PRODUCTS" | "AMOUNTS" | "ORDER" | "WETNESS" | "HANDS" | "SECTIONS" | "DRYING" | "FINISH";
-            text: string;
-        };
         Disagreement: {
             key: string;
             others: components["schemas"]["OtherSchool"][];
@@ -1552,6 +1547,10 @@ export interface components {
             percent?: number;
             position: number;
             trace: boolean;
+        };
+        Erased: {
+            backups: string[];
+            fromTheFile: boolean;
         };
         Erasing: {
             name: string;
@@ -2185,6 +2184,12 @@ export interface components {
             startWetness?: number;
             steps: components["schemas"]["Step"][];
             trial?: boolean;
+        };
+        RoutineChange: {
+            follows: boolean;
+            /** @enum {string} */
+            kind: "HAIR" | "AIR" | "CARE" | "PRODUCTS" | "AMOUNTS" | "ORDER" | "WETNESS" | "HANDS" | "SECTIONS" | "DRYING" | "FINISH" | "KEEPING";
+            text: string;
         };
         RubTest: {
             note?: string;
@@ -2888,12 +2893,14 @@ export interface operations {
             };
         };
         responses: {
-            /** @description No Content */
-            204: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "*/*": components["schemas"]["Erased"];
+                };
             };
         };
     };

@@ -12,20 +12,46 @@ export function ClientMore({ client, onClose }: { client: Client; onClose: () =>
   const [name, setName] = useState('')
   const queries = useQueryClient()
   const erase = useMutation({
-    mutationFn: async () => {
-      const { error, response } = await api.POST('/api/clients/{id}/erasing', {
-        params: { path: { id: client.id } },
-        body: { name },
-      })
-      if (!response.ok) await answered(Promise.resolve({ error, response }))
-    },
-    onSuccess: async () => {
-      await queries.invalidateQueries()
-      onClose()
+    mutationFn: () =>
+      answered(
+        api.POST('/api/clients/{id}/erasing', { params: { path: { id: client.id } }, body: { name } }),
+      ),
+    onSuccess: async ({ fromTheFile, backups }) => {
+      if (fromTheFile && backups.length === 0) close()
     },
   })
+  const close = () => {
+    if (erase.data !== undefined) void queries.invalidateQueries()
+    onClose()
+  }
+  if (erase.data !== undefined)
+    return (
+      <Sheet title={`${client.name} is erased`} onClose={close}>
+        <div className="grid max-w-2xl gap-3">
+          {!erase.data.fromTheFile && (
+            <p>The last traces go from the salon’s file as soon as Even Tide is next ended.</p>
+          )}
+          {erase.data.backups.length > 0 && (
+            <>
+              <p>
+                Backups taken before still hold {client.name}. They run out by themselves; to have it gone
+                now, delete these from the folder “backups” beside the salon’s file:
+              </p>
+              <ul className="figures list-disc pl-5">
+                {erase.data.backups.map((file) => (
+                  <li key={file}>{file}</li>
+                ))}
+              </ul>
+            </>
+          )}
+          <Button className="justify-self-start" onClick={close}>
+            Done
+          </Button>
+        </div>
+      </Sheet>
+    )
   return (
-    <Sheet title={client.name} onClose={onClose}>
+    <Sheet title={client.name} onClose={close}>
       <div className="grid max-w-2xl gap-4">
         <p>
           <a
@@ -38,8 +64,8 @@ export function ClientMore({ client, onClose }: { client: Client; onClose: () =>
         </p>
         <div className="border-caution grid gap-2 border-l-4 pl-3">
           <p>
-            <strong>Erase for good.</strong> Readings, wash days, scores and photographs go and cannot come
-            back. Save the file first if it may be asked for.
+            <strong>Erase for good.</strong> Readings, wash days, scores, photographs, notes and own bottles
+            go and cannot come back. Save the file first if it may be asked for.
           </p>
           <TextField label={`Write the name to erase ${client.name}`} value={name} onChange={setName} />
           <Button

@@ -18,6 +18,8 @@ export function Beside({ one, other, onLeave }: BesideProps) {
   if (data === undefined)
     return error === null ? <Waiting what="Laying them side by side" /> : <Failure error={error} />
   const { comparison } = data
+  const counted = comparison.differences.filter(({ follows }) => !follows)
+  const follow = comparison.differences.filter(({ follows }) => follows)
   return (
     <section aria-label="Side by side" className="grid grid-cols-[minmax(0,1fr)] gap-3">
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1 px-4 pt-3">
@@ -39,11 +41,14 @@ export function Beside({ one, other, onLeave }: BesideProps) {
         <div>
           <h3 className="label pb-1">Otherwise on {dateOf(second)}</h3>
           <ol className="list-decimal pl-5">
-            {comparison.differences.map((difference) => (
+            {counted.map((difference) => (
               <li key={difference.text}>{difference.text}</li>
             ))}
-            {comparison.differences.length === 0 && <li className="list-none">Nothing that hands did.</li>}
+            {counted.length === 0 && <li className="list-none">Nothing that hands did.</li>}
           </ol>
+          {follow.length > 0 && (
+            <p className="text-muted pt-2">And what follows: {follow.map(({ text }) => text).join(' · ')}</p>
+          )}
           {comparison.shrinkage !== undefined && (
             <p className="pt-2">
               Shrinkage {comparison.shrinkage.one.percent.toFixed(0)} % →{' '}

@@ -184,6 +184,16 @@ public final class AtTheChair {
      * step left out does not add to another's.
      */
     private Routine withWhatWasUsed() {
+        Routine used = withSwaps();
+        for (Amount amount : Amounts.of(used, hair)) {
+            double ml = Math.min(MOST_ML, amount.ml() * put(amount.place()));
+            Step step = used.at(amount.place());
+            used = used.replacing(amount.place(), step.but().amountMl(ml).build());
+        }
+        return used;
+    }
+
+    private Routine withSwaps() {
         Routine used = routine;
         for (ChairRecord.Swapped swap : record.swapped()) {
             if (routine.places().contains(swap.place())) {
@@ -191,15 +201,48 @@ public final class AtTheChair {
                 used = used.replacing(swap.place(), Mixes.from(used.at(swap.place()), before, swap.product()));
             }
         }
-        Map<StepPlace, Double> ratios = new HashMap<>();
-        record.given().forEach(given -> ratios.put(given.place(), given.ratio()));
-        for (Amount amount : Amounts.of(used, hair)) {
-            double put = ratios.getOrDefault(amount.place(), 1.0) * partDone(amount.step());
-            double ml = Math.min(MOST_ML, amount.ml() * put);
-            Step step = used.at(amount.place());
-            used = used.replacing(amount.place(), step.but().amountMl(ml).build());
-        }
         return used;
+    }
+
+    /** What was put on of what was planned to be; ratio, 1 as planned. */
+    private double put(StepPlace place) {
+        double given = record.given().stream()
+                .filter(own -> own.place().equals(place))
+                .mapToDouble(ChairRecord.Given::ratio)
+                .findFirst()
+                .orElse(1);
+        return given * partDone(place.index());
+    }
+
+    /**
+     * What was done, said as a plan says it: the products that were used, amounts where they were other than planned, and
+     * without the steps that were left out. Times stay as they were planned.
+     */
+    public Routine meant() {
+        Routine used = withSwaps();
+        for (Amount amount : Amounts.of(used, hair)) {
+            if (Math.abs(put(amount.place()) - 1) > .001) {
+                Step step = used.at(amount.place());
+                double ml = Math.min(MOST_ML, amount.ml() * put(amount.place()));
+                used = used.replacing(amount.place(), step.but().amountMl(ml).build());
+            }
+        }
+        List<Step> steps = new ArrayList<>();
+        for (int i = 0; i < used.steps().size(); i++) {
+            StepDone own = record.step(i);
+            boolean over = record.finishedAt() != null && isFollowed();
+            boolean never = own == null && (over || record.dropped().contains(i));
+            if (!never && (own == null || !own.isLeftOut())) {
+                steps.add(used.steps().get(i));
+            }
+        }
+        return used.withSteps(steps);
+    }
+
+    /** Somebody tapped through it; else it was begun and ended, and what lies between is taken as planned. */
+    private boolean isFollowed() {
+        return record.steps().size() > 1
+                || record.steps().stream().anyMatch(step -> !step.sectionEnds().isEmpty());
     }
 
     /** Sections that had something put on: all, unless it was left in the middle. */

@@ -1,6 +1,7 @@
 package eventide.log;
 
 import eventide.hair.Zone;
+import eventide.routine.RoutineChange;
 import eventide.shape.Maybe;
 import java.util.ArrayList;
 import java.util.List;
@@ -9,14 +10,14 @@ import java.util.function.Function;
 /**
  * Two washes of one head laid side by side.
  *
- * @param differences what was done otherwise in the second
+ * @param differences what was otherwise in the second, what follows of it after it
  * @param scores by how much each score moved, overall first, then zone by zone
  * @param shrinkage the same of what the ruler said, absent where it did not on both
  * @param verdict what can be said, and what cannot
  * @param notes what stands against judging at all (L2), and against a trial (L1)
  */
 public record Comparison(
-        List<Difference> differences,
+        List<RoutineChange> differences,
         List<ScoreMoved> scores,
         @Maybe ShrinkageMoved shrinkage,
         String verdict,
@@ -47,14 +48,16 @@ public record Comparison(
             new Score("volume", Rating.ZoneRating::volume));
 
     public static Comparison of(Washed one, Washed other) {
-        List<Difference> differences = Differences.between(one, other);
+        List<RoutineChange> differences = Differences.between(one, other);
+        List<RoutineChange> counted =
+                differences.stream().filter(change -> !change.follows()).toList();
         List<ScoreMoved> scores = scores(one.rating(), other.rating());
         return new Comparison(
                 differences,
                 scores,
                 shrinkage(one.rating(), other.rating()),
-                verdict(differences, scores, one, other),
-                notes(differences, one, other));
+                verdict(counted, scores, one, other),
+                notes(counted, one, other));
     }
 
     private static List<ScoreMoved> scores(Rating one, Rating other) {
@@ -91,7 +94,7 @@ public record Comparison(
         return before == null || after == null ? null : new ShrinkageMoved(before, after, before.differsFrom(after));
     }
 
-    private static String verdict(List<Difference> differences, List<ScoreMoved> scores, Washed one, Washed other) {
+    private static String verdict(List<RoutineChange> differences, List<ScoreMoved> scores, Washed one, Washed other) {
         if (one.rating() == null || other.rating() == null) {
             return "One of the two is not scored yet: nothing can be laid side by side but what was done.";
         }
@@ -108,7 +111,9 @@ public record Comparison(
                 "One thing was otherwise: " + differences.get(0).text() + ". " + came
                         + (clear.isEmpty()
                                 ? " So far it makes no difference that can be seen."
-                                : " It may well be that; a product wants about 8 washes before it is judged.");
+                                : differences.get(0).kind() == RoutineChange.Kind.PRODUCTS
+                                        ? " It may well be that; a product wants about 8 washes before it is judged."
+                                        : " It may well be that: once more with it, and once without, would tell.");
             default ->
                 differences.size() + " things were otherwise at once. " + came
                         + " Nothing can be said of any one of them: change one thing next time.";
@@ -119,7 +124,7 @@ public record Comparison(
         return moved.score() + (moved.by() < 0 ? " −" : " +") + Math.abs(moved.by());
     }
 
-    private static List<String> notes(List<Difference> differences, Washed one, Washed other) {
+    private static List<String> notes(List<RoutineChange> differences, Washed one, Washed other) {
         List<String> notes = new ArrayList<>();
         if (isEarly(one.rating()) || isEarly(other.rating())) {
             notes.add("One of the two was scored before its cast was broken or its roots were dry:"

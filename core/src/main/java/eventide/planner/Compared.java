@@ -6,6 +6,8 @@ import eventide.hair.Zone;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
 import eventide.routine.Routine;
+import eventide.routine.RoutineChange;
+import eventide.routine.RoutineChanges;
 import eventide.routine.Schools;
 import eventide.shape.Maybe;
 import eventide.shape.Shape;
@@ -63,10 +65,9 @@ public record Compared(
         return new Compared(
                 one,
                 other,
-                RoutineDifference.between(
-                                Suggestion.of("", List.of(), pairing.one(), one),
-                                Suggestion.of("", List.of(), pairing.other(), other))
-                        .words(),
+                RoutineChanges.between(pairing.one(), pairing.other()).stream()
+                        .map(RoutineChange::text)
+                        .toList(),
                 Rewritten.between(StepWords.lines(pairing.one()), StepWords.lines(pairing.other())),
                 SchoolsCompared.moved(one.outcome().overall(), other.outcome().overall()),
                 byZone,

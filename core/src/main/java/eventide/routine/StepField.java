@@ -40,4 +40,35 @@ public enum StepField implements Word {
     public String word() {
         return word;
     }
+
+    /** What a step says of it, null where nothing. */
+    Object of(Step step) {
+        return switch (this) {
+            case PRODUCT -> step.product();
+            case MIX -> step.mix();
+            case DILUTION -> step.dilution();
+            case TECHNIQUE -> step.technique();
+            case ZONES -> step.zones();
+            case HALF -> step.half();
+            case PARTS -> step.parts();
+            case SECTIONS -> step.sections();
+            case AMOUNT_ML -> step.amountMl();
+            case MINUTES -> step.minutes();
+            case TO_WETNESS -> step.toWetness();
+            case POSITION -> step.position();
+            case TOOL -> step.tool();
+            case FROM -> step.from();
+            case BRUSH_DIRECTION -> step.brushDirection();
+            case EXTENT -> step.extent();
+            case TENSION -> step.tension();
+            case WATER -> step.water();
+            case COUNT -> step.count();
+            case HEAT -> step.heat();
+            case SPEED -> step.speed();
+            case UNTIL_DRY -> step.untilDry();
+            case HEAT_CAP -> step.heatCap();
+            case ORDER -> step.order();
+            case STEPS -> step.steps();
+        };
+    }
 }

@@ -165,7 +165,8 @@ public class TakeAlongTest {
                 one.replacing(1, one.steps().get(1).but().product(Heads.GEL).build());
         Compared compared = Compared.of(new Compared.Pairing(Heads.curly(), GOAL, MILD, null, null, one, other));
         assertTrue(
-                compared.otherwise().contains("with gel"), compared.otherwise().toString());
+                compared.otherwise().contains("gel instead of soft gel"),
+                compared.otherwise().toString());
         for (OnThisHair.Moved moved : compared.moved()) {
             double by = compared.other().outcome().overall().of(moved.score())
                     - compared.one().outcome().overall().of(moved.score());
@@ -185,13 +186,13 @@ public class TakeAlongTest {
         Step stopped = Step.of(Action.CUP).heat(Heat.WARM).untilDry(85.0).build();
         Step air = Step.of(Action.AIR).untilDry(100.0).build();
         return new Object[][] {
-            {DIFFUSED.replacing(3, stopped), "diffused to 85 %, the rest at home"},
-            {DIFFUSED.replacing(3, stopped).inserting(4, air), "diffused to 85 %, then air"},
-            {DIFFUSED.without(3).replacing(2, air), "left to the air"},
-            {DIFFUSED.without(4).without(3).without(2), "left to dry at home"},
-            {DIFFUSED.inserting(2, Step.of(Action.CLIP_ROOTS).build()), "with root clips"},
-            {DIFFUSED.without(4), "without breaking the cast"},
-            {DIFFUSED.kept(false, NightCare.SATIN), "at night a satin bonnet or pillow"},
+            {DIFFUSED.replacing(3, stopped), "cup-diffuse: 100 % dry → 85 % dry"},
+            {DIFFUSED.replacing(3, stopped).inserting(4, air), "air dry added"},
+            {DIFFUSED.without(3).replacing(2, air), "air dry instead of hover-diffuse"},
+            {DIFFUSED.without(4).without(3).without(2), "cup-diffuse left out"},
+            {DIFFUSED.inserting(2, Step.of(Action.CLIP_ROOTS).build()), "clip the roots added"},
+            {DIFFUSED.without(4), "break the cast left out"},
+            {DIFFUSED.kept(false, NightCare.SATIN), "at night nothing over it → a satin bonnet or pillow"},
             {DIFFUSED.kept(true, NightCare.NONE), "refreshed each morning"},
         };
     }

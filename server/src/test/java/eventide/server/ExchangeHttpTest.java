@@ -181,10 +181,49 @@ public class ExchangeHttpTest {
         assertEquals(
                 demo.post("/api/clients/" + id + "/erasing", "{\"name\":\"Gone Soon\"}")
                         .status(),
-                204);
+                200);
         assertEquals(demo.get("/api/clients/" + id).status(), 404);
         assertEquals(demo.get("/api/wash-days/" + day).status(), 404);
         assertFalse(demo.get("/api/exchange").body().toString().contains("Gone Soon"));
+    }
+
+    @Test
+    public void aWashReopenedIsStillOpenElsewhere() {
+        long id = demo.post("/api/clients", "{\"name\":\"Open Again\",\"hair\":" + Bodies.HAIR + "}")
+                .body()
+                .get("id")
+                .asLong();
+        long day = demo.post("/api/clients/" + id + "/wash-days", Bodies.washDay("Saturday"))
+                .body()
+                .get("id")
+                .asLong();
+        demo.post(
+                "/api/wash-days/" + day + "/events",
+                """
+                {"events":[{"id":"a","at":"2026-05-01T09:00:00Z","kind":"BEGIN"},
+                           {"id":"b","at":"2026-05-01T09:05:00Z","kind":"DONE","step":0},
+                           {"id":"z","at":"2026-05-01T10:00:00Z","kind":"FINISH"}]}""");
+        assertEquals(
+                demo.rate(
+                                day,
+                                "{\"castBroken\":true,\"rootsDry\":true,\"byZone\":{\"CROWN\":{\"definition\":6,"
+                                        + "\"clumping\":6,\"frizz\":2,\"volume\":5}}}")
+                        .status(),
+                200);
+        demo.post(
+                "/api/wash-days/" + day + "/events",
+                "{\"events\":[{\"id\":\"c\",\"at\":\"2026-05-01T10:05:00Z\",\"kind\":\"BACK\",\"step\":0}]}");
+        JsonNode own = demo.get("/api/wash-days/" + day).body();
+        assertTrue(own.has("startedAt") && !own.has("finishedAt"), own.toString());
+        String file = demo.get("/api/exchange?client=" + id).body().toString();
+        try (RunningServer other = new RunningServer(false)) {
+            assertEquals(other.post("/api/exchange", brought(file, "")).status(), 200);
+            long there = other.get("/api/clients").body().at("/0/id").asLong();
+            JsonNode wash =
+                    other.get("/api/clients/" + there + "/wash-days").body().get(0);
+            assertEquals(wash.get("startedAt"), own.get("startedAt"));
+            assertTrue(!wash.has("finishedAt") && wash.has("rating"), wash.toString());
+        }
     }
 
     @Test

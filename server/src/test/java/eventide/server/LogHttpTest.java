@@ -152,6 +152,7 @@ public class LogHttpTest {
     public void aWashTakenOutOfTheLogComesBack() {
         long client = client();
         long day = wash(client);
+        String tag = server.get("/api/wash-days/" + day).etag();
         assertEquals(server.delete("/api/wash-days/" + day).status(), 204);
         assertEquals(server.get("/api/clients/" + client + "/wash-days").body().size(), 0);
         assertEquals(
@@ -160,7 +161,22 @@ public class LogHttpTest {
                         .get("lines")
                         .size(),
                 0);
+        for (String of :
+                new String[] {"", "/tide", "/events", "/stock", "/following", "/rating/before", "/photos", "/live"}) {
+            assertEquals(server.get("/api/wash-days/" + day + of).status(), 404, "gone: " + of);
+        }
+        assertEquals(
+                server.put(
+                                "/api/wash-days/" + day + "/rating",
+                                "{\"castBroken\":true,\"rootsDry\":true,\"byZone\":{\"CROWN\":{\"definition\":6,"
+                                        + "\"clumping\":6,\"frizz\":2,\"volume\":5}}}",
+                                tag)
+                        .status(),
+                404);
+        assertEquals(server.post("/api/wash-days/" + day + "/stock/undo", "").status(), 404);
+        assertEquals(server.delete("/api/wash-days/" + day).status(), 404, "once only");
         assertEquals(server.post("/api/wash-days/" + day + "/back", "").status(), 200);
+        assertEquals(server.post("/api/wash-days/" + day + "/back", "").status(), 404, "it is back");
         assertEquals(server.get("/api/clients/" + client + "/wash-days").body().size(), 1);
     }
 

@@ -30,6 +30,14 @@ public class ClientArchive {
             insert into referral (client_id, seen, opened_at, cleared_at, cleared_note)
             values (:client, :seen, :opened, :cleared, :note)
             """;
+    private static final String OWN_BOTTLES =
+            "(select p.id from product p join shelf s on s.id = p.shelf_id where s.client_id = :id)";
+    /** Words that no wash day is found by any more. */
+    private static final String UNUSED_WORDS =
+            """
+            delete from known_word
+             where not exists (select 1 from wash_word w where w.kind = known_word.kind and w.word = known_word.word)
+            """;
     /** What hangs on a client's wash days, then on the client, in an order that leaves nothing hanging. */
     private static final List<String> ERASE = List.of(
             "delete from wash_photo where wash_day_id in (select id from wash_day where client_id = :id)",
@@ -43,9 +51,11 @@ public class ClientArchive {
             "delete from wash_day where client_id = :id",
             "delete from reading where client_id = :id",
             "delete from referral where client_id = :id",
-            // A bottle of the client's own becomes the salon's: it is no word about anybody.
-            "update product set shelf_id = (select min(id) from shelf where client_id is null)"
-                    + " where shelf_id in (select id from shelf where client_id = :id)",
+            // The client's own bottles go with all that hangs on them.
+            "delete from product_photo where product_id in " + OWN_BOTTLES,
+            "delete from rub_test where under_id in " + OWN_BOTTLES + " or over_id in " + OWN_BOTTLES,
+            "delete from stock_move where product_id in " + OWN_BOTTLES,
+            "delete from product where shelf_id in (select id from shelf where client_id = :id)",
             "delete from shelf where client_id = :id",
             "delete from client where id = :id");
 
@@ -112,5 +122,6 @@ public class ClientArchive {
             throw InvalidException.of("name", "name must be the client's own, as it stands here, to erase all of it");
         }
         ERASE.forEach(sql -> jdbc.sql(sql).param("id", id).update());
+        jdbc.sql(UNUSED_WORDS).update();
     }
 }

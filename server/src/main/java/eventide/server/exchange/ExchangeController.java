@@ -1,10 +1,11 @@
 package eventide.server.exchange;
 
 import eventide.server.clients.ClientArchive;
+import eventide.server.ground.Erasure;
 import eventide.shape.Letters;
 import eventide.shape.Shape;
 import java.time.Clock;
-import org.springframework.http.HttpStatus;
+import java.util.List;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -12,7 +13,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Clients as a file, a file as clients, and a client gone for good. */
@@ -22,9 +22,11 @@ class ExchangeController {
     private final SalonExchange exchange;
     private final LogExchange log;
     private final ClientArchive archive;
+    private final Erasure erasure;
     private final Clock clock;
 
-    ExchangeController(SalonExchange exchange, LogExchange log, ClientArchive archive, Clock clock) {
+    ExchangeController(SalonExchange exchange, LogExchange log, ClientArchive archive, Erasure erasure, Clock clock) {
+        this.erasure = erasure;
         this.exchange = exchange;
         this.log = log;
         this.clock = clock;
@@ -78,10 +80,18 @@ class ExchangeController {
         }
     }
 
+    /**
+     * What became of the erasing.
+     *
+     * @param fromTheFile its bytes are gone from the salon's file; else they are as soon as the app is next ended
+     * @param backups copies taken before, which still hold it, the latest first
+     */
+    record Erased(boolean fromTheFile, List<String> backups) {}
+
     /** Takes a client and everything kept of them away for good. */
     @PostMapping("/clients/{id}/erasing")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void erase(@PathVariable long id, @RequestBody Erasing erasing) {
+    Erased erase(@PathVariable long id, @RequestBody Erasing erasing) {
         archive.erase(id, erasing.name());
+        return new Erased(erasure.fromTheFile(), erasure.olderBackups());
     }
 }

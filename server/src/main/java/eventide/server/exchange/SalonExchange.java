@@ -1,6 +1,7 @@
 package eventide.server.exchange;
 
 import eventide.chair.ChairEvent;
+import eventide.chair.ChairRecord;
 import eventide.log.FollowingDay;
 import eventide.server.clients.Client;
 import eventide.server.clients.ClientArchive;
@@ -31,6 +32,7 @@ import eventide.shape.Fault;
 import eventide.shape.InvalidException;
 import eventide.shape.Maybe;
 import eventide.shape.Shape;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -273,11 +275,16 @@ class SalonExchange {
             if (wash.rating() != null) {
                 washDays.rate(day, wash.rating(), wash.finishedAt() == null ? wash.plannedAt() : wash.finishedAt());
             }
+            washDays.standsAt(day, startedAt(wash), wash.finishedAt());
             for (FollowingDay following : wash.following()) {
                 washDays.follow(day, following);
             }
             read.photos().get(i).forEach(photo -> photos.putBack(day, photo));
         }
+    }
+
+    private static Instant startedAt(WashFile wash) {
+        return ChairRecord.of(wash.plan().routine(), wash.events()).startedAt();
     }
 
     private Read read(JsonNode node, int index) {

@@ -36,6 +36,7 @@ class Backups {
 
     private final JdbcClient jdbc;
     private final Ground ground;
+    private final Gate gate;
     private final Clock clock;
     private final ScheduledExecutorService hourly = Executors.newSingleThreadScheduledExecutor(work -> {
         Thread thread = new Thread(work, "backups");
@@ -44,7 +45,8 @@ class Backups {
     });
     private long copied = -1;
 
-    Backups(JdbcClient jdbc, Ground ground, Clock clock) {
+    Backups(JdbcClient jdbc, Ground ground, Gate gate, Clock clock) {
+        this.gate = gate;
         this.jdbc = jdbc;
         this.ground = ground;
         this.clock = clock;
@@ -87,7 +89,7 @@ class Backups {
         Copies.clear(proving);
         try {
             long least = number();
-            jdbc.sql(BACKUP).param("file", part.toString()).update();
+            copy(part);
             prove(folder, part, proving, least);
             Copies.toDisk(part);
             LocalDateTime at = now();
@@ -99,6 +101,15 @@ class Backups {
         } finally {
             Files.deleteIfExists(part);
             Copies.clear(proving);
+        }
+    }
+
+    private void copy(Path part) {
+        gate.enter();
+        try {
+            jdbc.sql(BACKUP).param("file", part.toString()).update();
+        } finally {
+            gate.leave();
         }
     }
 

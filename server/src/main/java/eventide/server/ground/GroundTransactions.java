@@ -23,10 +23,12 @@ class GroundTransactions extends JdbcTransactionManager {
     private static final String COUNTED = "select writes from ground";
 
     private final transient Ground ground;
+    private final transient Gate gate;
 
-    GroundTransactions(DataSource dataSource, Ground ground) {
+    GroundTransactions(DataSource dataSource, Ground ground, Gate gate) {
         super(dataSource);
         this.ground = ground;
+        this.gate = gate;
     }
 
     @Override
@@ -34,7 +36,25 @@ class GroundTransactions extends JdbcTransactionManager {
         if (!definition.isReadOnly()) {
             ground.room().check();
         }
-        super.doBegin(transaction, definition);
+        gate.enter();
+        boolean begun = false;
+        try {
+            super.doBegin(transaction, definition);
+            begun = true;
+        } finally {
+            if (!begun) {
+                gate.leave();
+            }
+        }
+    }
+
+    @Override
+    protected void doCleanupAfterCompletion(Object transaction) {
+        try {
+            super.doCleanupAfterCompletion(transaction);
+        } finally {
+            gate.leave();
+        }
     }
 
     @Override

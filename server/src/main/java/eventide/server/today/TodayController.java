@@ -6,7 +6,7 @@ import eventide.air.Outdoors;
 import eventide.hair.HairMass;
 import eventide.server.clients.Client;
 import eventide.server.clients.ClientRepository;
-import eventide.server.washdays.WashDayRepository;
+import eventide.server.washdays.Standings;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -20,19 +20,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class TodayController {
     private final ClientRepository clients;
-    private final WashDayRepository washDays;
+    private final Standings standings;
     private final Hygrometer hygrometer;
     private final Forecast forecast;
     private final Clock clock;
 
     TodayController(
-            ClientRepository clients,
-            WashDayRepository washDays,
-            Hygrometer hygrometer,
-            Forecast forecast,
-            Clock clock) {
+            ClientRepository clients, Standings standings, Hygrometer hygrometer, Forecast forecast, Clock clock) {
         this.clients = clients;
-        this.washDays = washDays;
+        this.standings = standings;
         this.hygrometer = hygrometer;
         this.forecast = forecast;
         this.clock = clock;
@@ -52,16 +48,16 @@ class TodayController {
 
     @GetMapping("/today")
     Today today() {
-        Map<Long, WashDayRepository.Standing> standings = washDays.standings().stream()
-                .collect(Collectors.toMap(WashDayRepository.Standing::client, standing -> standing));
+        Map<Long, Standings.Standing> byClient =
+                standings.all().stream().collect(Collectors.toMap(Standings.Standing::client, standing -> standing));
         return new Today(
                 air(),
                 clients.list().stream()
-                        .map(client -> line(client, standings.get(client.id())))
+                        .map(client -> line(client, byClient.get(client.id())))
                         .toList());
     }
 
-    private Today.Line line(Client client, WashDayRepository.Standing standing) {
+    private Today.Line line(Client client, Standings.Standing standing) {
         Instant last = standing == null ? null : standing.last();
         return new Today.Line(
                 client.id(),

@@ -43,22 +43,18 @@ public class WashDayRepository {
             + """
              where client_id = :client and removed_at is null order by planned_at desc, id desc
             """;
-    private static final String STANDINGS =
-            """
-            select client_id, count(finished_at) done, max(started_at) last,
-                   max(case when finished_at is null then id end) open_id,
-                   max(case when finished_at is not null and (definition is null or not timely) then id end) to_log
-              from wash_day where removed_at is null group by client_id order by client_id
-            """;
     private static final String RUNNING = COLUMNS
             + """
              where started_at is not null and finished_at is null and removed_at is null order by started_at, id
             """;
+    /** One taken out of the log is gone until it is brought back. */
     private static final String FIND = COLUMNS + """
-             where id = :id
+             where id = :id and removed_at is null
             """;
-    private static final String IS_THERE = """
-            select id from wash_day where id = :id
+
+    private static final String IS_THERE =
+            """
+            select id from wash_day where id = :id and removed_at is null
             """;
     private static final String INSERT =
             """
@@ -79,6 +75,10 @@ public class WashDayRepository {
              where id = :id
                and (started_at is distinct from :started or finished_at is distinct from :finished)
             """;
+    private static final String STANDS =
+            """
+            update wash_day set started_at = :started, finished_at = :finished where id = :id
+            """;
     private static final String RATE =
             """
             update wash_day
@@ -94,7 +94,8 @@ public class WashDayRepository {
             """;
     private static final String REMOVE =
             """
-            update wash_day set removed_at = :at, version = version + 1 where id = :id
+            update wash_day set removed_at = :at, version = version + 1
+             where id = :id and (removed_at is null) = :here
             """;
     private final JdbcClient jdbc;
     private final Shapes shapes;
@@ -126,26 +127,6 @@ public class WashDayRepository {
     /** Begun and not over, the one begun first first. */
     public List<WashDay> running() {
         return whole(jdbc.sql(RUNNING).query(this::kept).list());
-    }
-
-    /**
-     * What a day's list says of one client's washes.
-     *
-     * @param open a wash day begun or planned and not finished, null for none
-     * @param toLog one that is over and not scored, or was scored before its time, null for none
-     */
-    public record Standing(long client, int done, Instant last, Long open, Long toLog) {}
-
-    /** Of every client with a wash day. */
-    public List<Standing> standings() {
-        return jdbc.sql(STANDINGS)
-                .query((row, n) -> new Standing(
-                        row.getLong("client_id"),
-                        row.getInt("done"),
-                        instant(row, "last"),
-                        row.getObject("open_id", Long.class),
-                        row.getObject("to_log", Long.class)))
-                .list();
     }
 
     /**
@@ -313,11 +294,31 @@ public class WashDayRepository {
         return events.ofDay(id);
     }
 
-    /** Out of the log, or back into it where {@code at} is null. */
+    /**
+     * Out of the log, or back into it where {@code at} is null.
+     *
+     * @throws NotFoundException where it is not in the log, or was not taken out of it
+     */
     @Transactional
     void remove(long id, Instant at) {
-        expect(id);
-        jdbc.sql(REMOVE).param("id", id).param("at", utc(at)).update();
+        int moved = jdbc.sql(REMOVE)
+                .param("id", id)
+                .param("at", utc(at))
+                .param("here", at != null)
+                .update();
+        if (moved == 0) {
+            throw new NotFoundException("wash day", id);
+        }
+    }
+
+    /** As it stood elsewhere: begun or over or neither, whatever its record and its scores would make of it. */
+    @Transactional
+    public void standsAt(long id, Instant started, Instant finished) {
+        jdbc.sql(STANDS)
+                .param("id", id)
+                .param("started", utc(started))
+                .param("finished", utc(finished))
+                .update();
     }
 
     public List<FollowingDay> following(long id) {

@@ -1,0 +1,33 @@
+package eventide.routine;
+
+/**
+ * One thing that is otherwise in the second of two.
+ *
+ * @param follows it comes of something else that is otherwise, and is not counted
+ */
+public record RoutineChange(Kind kind, String text, boolean follows) {
+    /** What it belongs to. */
+    public enum Kind {
+        HAIR,
+        AIR,
+        CARE,
+        PRODUCTS,
+        AMOUNTS,
+        ORDER,
+        WETNESS,
+        HANDS,
+        SECTIONS,
+        DRYING,
+        FINISH,
+        KEEPING
+    }
+
+    public static RoutineChange of(Kind kind, String text) {
+        return new RoutineChange(kind, text, false);
+    }
+
+    /** The same as no more than a consequence. */
+    public RoutineChange following() {
+        return new RoutineChange(kind, text, true);
+    }
+}
