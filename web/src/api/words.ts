@@ -191,3 +191,8 @@ export function momentText(minute: number, beginsAt: string | undefined): string
   const at = (hours * 60 + minutes + Math.round(minute)) % 1440
   return `${Math.floor(at / 60)}:${String(at % 60).padStart(2, '0')}`
 }
+
+/** One section's part, as "1½ pumps a section"; what cannot be parted says itself how often it comes. */
+export function eachWords(perSection: string): string {
+  return perSection.includes(' every ') ? perSection : `${perSection} a section`
+}

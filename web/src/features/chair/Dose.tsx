@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState, type ReactNode } from 'react'
 import { productsQuery } from '../../api/queries'
+import { eachWords } from '../../api/words'
 import type { Amount, ChairRecord } from '../../api/types'
 import { Sheet } from '../../ui/Sheet'
 import type { Happening } from './events'
@@ -34,7 +35,7 @@ export function Dose({ amount, record, client, perSection, onTake, children }: D
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1 text-[clamp(1.35rem,2.7vw,2.1rem)] leading-tight">
       <span>
         <strong>{perSection ? amount.perSection : amount.dose}</strong> {name}
-        {!perSection && amount.perSection !== amount.dose && `, ${amount.perSection} a section`}
+        {!perSection && amount.perSection !== amount.dose && `, ${eachWords(amount.perSection)}`}
         <span className="text-muted">{children}</span>
       </span>
       <span className="flex flex-wrap items-center gap-x-1 gap-y-1 text-lg">

@@ -159,7 +159,9 @@ function Line({ index, step, judgement, selected, onSelect, onMove }: LineProps)
 function doseText(amount: Amount, sections: number): string {
   return sections < 2 || amount.perSection === amount.dose
     ? amount.dose
-    : `${amount.perSection} × ${sections}`
+    : amount.perSection.includes(' every ')
+      ? amount.perSection
+      : `${amount.perSection} × ${sections}`
 }
 
 function time(minutes: number): string {

@@ -1,6 +1,6 @@
 import { memo, useDeferredValue } from 'react'
 import type { Client, Judgement, Routine } from '../../api/types'
-import { keeping, minutesText, stepLine } from '../../api/words'
+import { eachWords, keeping, minutesText, stepLine } from '../../api/words'
 import { TideChart } from '../../chart/TideChart'
 
 type PrintedCardProps = {
@@ -56,7 +56,7 @@ const Card = memo(function Card({ client, routine, judgement, beginsAt }: Printe
             <span className="figures text-right">
               {amounts
                 .filter((a) => a.step === i)
-                .map((a) => (a.perSection === a.dose ? a.dose : `${a.dose} (${a.perSection} a section)`))
+                .map((a) => (a.perSection === a.dose ? a.dose : `${a.dose} (${eachWords(a.perSection)})`))
                 .join(' + ')}
             </span>
           </li>

@@ -1,5 +1,6 @@
 package eventide.check;
 
+import eventide.product.Left;
 import eventide.product.Product;
 import eventide.routine.Amount;
 import eventide.routine.Step;
@@ -7,7 +8,6 @@ import eventide.routine.StepPlace;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 
 /** L3: less on the shelf than the wash takes. */
@@ -42,12 +42,7 @@ final class StockShort implements Rule {
                         Severity.NOTE,
                         place(wash, product),
                         null,
-                        String.format(
-                                Locale.ROOT,
-                                "%s: %.0f ml are left, this wash takes %.0f.",
-                                product.name(),
-                                product.stockMl(),
-                                ml),
+                        product.name() + ": " + Left.words(product.stockMl(), "this wash", ml) + ".",
                         null));
             }
         });

@@ -59,6 +59,7 @@ public record OnThisHair(ProductUse use, List<Moved> changes, List<String> says,
             weight(product, hair, schools, says, cautions);
             hold(product, says);
         }
+        says.addAll(RinsedOut.says(product, hair));
         label(product, hair, schools, says, cautions);
         return new OnThisHair(
                 ProductUse.of(product, hair),

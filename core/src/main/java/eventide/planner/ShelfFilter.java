@@ -1,6 +1,7 @@
 package eventide.planner;
 
 import eventide.product.Allergens;
+import eventide.product.Left;
 import eventide.product.Product;
 import eventide.routine.Advised;
 import eventide.routine.IngredientLists;
@@ -66,11 +67,7 @@ final class ShelfFilter {
         if (product.stockMl() != null
                 && !product.role().washesOut()
                 && product.stockMl() < needed * product.density()) {
-            return Optional.of(String.format(
-                    java.util.Locale.ROOT,
-                    "not enough left: %.0f ml of the %.0f ml this head takes",
-                    product.stockMl(),
-                    needed * product.density()));
+            return Optional.of(Left.words(product.stockMl(), "this head", needed * product.density()));
         }
         return Optional.empty();
     }

@@ -8,14 +8,6 @@ import eventide.shape.Shape;
 /** What a hand measures with, and how many ml one is. For a mousse the ml are ml of foam. */
 public record DoseUnit(
         @Letters(least = 1, most = 40) String name, @Range(from = 0.01, to = 500, unit = "ml") Double ml) {
-    /** What a hand falls back on where its own unit is too large or too many to count [CP]. */
-    private static final DoseUnit SMALL = new DoseUnit("pea", .3);
-
-    private static final DoseUnit COIN = new DoseUnit("coin", 2.0);
-    private static final DoseUnit WALNUT = new DoseUnit("walnut", 5.0);
-    /** Nobody counts more than this of anything [OURS]. */
-    private static final int MANY = 12;
-
     public DoseUnit {
         Shape.check(DoseUnit.class, name, ml);
     }
@@ -47,36 +39,14 @@ public record DoseUnit(
     }
 
     /**
-     * An amount in this unit as it is said at the chair, to the nearest half: "6 pumps", "1½ pumps", "½ pea". Many of them, and
-     * what cannot be halved, are said whole: "12 walnuts", "3 drops". What comes to nothing is "a trace".
+     * An amount as it is said at the chair, in this unit where that comes near: "6 pumps", "1½ pumps", "a light pump"; what
+     * falls by itself is counted whole: "3 drops". Next to nothing is "a trace".
      */
     public String say(double amountMl) {
-        if (amountMl > 0 && amountMl < ml / 4 && SMALL.ml() < ml / 2) {
-            return SMALL.say(amountMl);
+        if (amountMl <= 0) {
+            return "none";
         }
-        if (name.equals(SMALL.name()) && amountMl > MANY * ml) {
-            return (amountMl > MANY * COIN.ml() ? WALNUT : COIN).say(amountMl);
-        }
-        double units = amountMl / ml;
-        long halves = isWhole() || units >= WHOLE_FROM ? 2 * Math.round(units) : Math.round(units * 2);
-        if (halves == 0) {
-            return amountMl <= 0 ? "none" : "a trace";
-        }
-        long whole = halves / 2;
-        String half = halves % 2 == 0 ? "" : "½";
-        String number = whole == 0 ? half : whole + half;
-        return number + " " + (halves <= 2 ? name : plural(name));
-    }
-
-    /** Nobody counts halves of so many [OURS]. */
-    private static final double WHOLE_FROM = 10;
-
-    /** It falls by itself, or a nozzle measures it. */
-    private boolean isWhole() {
-        return name.equals("drop") || name.equals("spritz");
-    }
-
-    private static String plural(String word) {
-        return word.endsWith("z") || word.endsWith("s") ? word + "es" : word + "s";
+        Handful taken = Handful.of(amountMl, this, Handful.NEAR);
+        return taken == null ? "a trace" : taken.said();
     }
 }

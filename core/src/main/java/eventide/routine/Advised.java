@@ -47,9 +47,10 @@ public final class Advised {
     static double perGram(Product product, Reading reading) {
         double base =
                 switch (product.role()) {
-                    // 6 pumps for long low-density hair; 1–2 pumps a section [CP]
+                    // 6 pumps for long low-density hair [CP]
                     case LEAVE_IN, PRIMER -> .040 * rich(reading);
-                    case CREAM -> .040 * rich(reading);
+                    // 1–2 pumps a section [CP]: six for a medium head worked in quarters
+                    case CREAM -> .055 * rich(reading);
                     // a pea to a small section of fine medium-density hair [CP]
                     case GEL -> .095;
                     // 6 pumps to each half of a medium-to-long head [CP], ml of foam

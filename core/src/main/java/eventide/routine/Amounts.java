@@ -3,6 +3,7 @@ package eventide.routine;
 import eventide.hair.Hair;
 import eventide.hair.HairMass;
 import eventide.hair.Zone;
+import eventide.product.Dose;
 import eventide.product.Product;
 import eventide.shape.Frozen;
 import java.util.ArrayList;
@@ -49,21 +50,31 @@ public final class Amounts {
         double advised = step.amountMl() == null ? forHair / Math.max(1, reach) : forHair;
         double dilution = step.dilution() == null ? 0 : step.dilution();
         double ml = step.amountMl() == null ? advised : step.amountMl();
-        int sections = place.isInner() ? frame.sectionsOrOne() : step.sectionsOrOne();
+        Dose dose = Dose.of(ml, sections(routine, place, hair), product.dose());
         double cost = step.mix() == null ? product.costCents(ml) : Mixes.costCents(step.mix(), ml);
-        String water = dilution == 0 ? "" : " in " + plain(dilution) + " parts water";
+        String water = dilution == 0 ? "" : " in " + plain(dilution) + (dilution == 1 ? " part water" : " parts water");
         return new Amount(
                 place.index(),
                 place.isInner() ? place.inner() : null,
                 product,
                 round(ml),
                 round(ml * product.density()),
-                product.dose().say(ml) + water,
-                product.dose().say(ml / sections),
+                dose.whole() + water,
+                dose.perSection(),
                 round(advised),
                 step.amountMl() != null,
                 round(cost),
                 byZone(product, asked, forHair == 0 ? 0 : ml / forHair));
+    }
+
+    /** Those that get some of it: a step inside may reach only part of what its frame goes round. */
+    private static int sections(Routine routine, StepPlace place, Hair hair) {
+        if (!place.isInner()) {
+            return routine.at(place).sectionsOrOne();
+        }
+        Step frame = routine.steps().get(place.index());
+        double share = covered(routine, place, hair) / covered(frame, frame, hair);
+        return (int) Math.max(1, Math.round(frame.sectionsOrOne() * share));
     }
 
     private static Map<Zone, Amount.ZoneDose> byZone(Product product, Map<Zone, Double> asked, double scale) {
@@ -75,8 +86,10 @@ public final class Amounts {
 
     /** Share of the head's hair a step covers, from 0 to 1. */
     public static double covered(Routine routine, StepPlace place, Hair hair) {
-        Step step = routine.at(place);
-        Step frame = routine.steps().get(place.index());
+        return covered(routine.steps().get(place.index()), routine.at(place), hair);
+    }
+
+    private static double covered(Step frame, Step step, Hair hair) {
         double grams = 0;
         for (Zone zone : zones(frame, step)) {
             grams += HairMass.grams(hair, zone) * half(frame, step);

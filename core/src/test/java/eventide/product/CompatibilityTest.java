@@ -62,6 +62,6 @@ public class CompatibilityTest {
     public void whatIsTooSmallForItsUnitIsSaidInPeas() {
         assertEquals(new DoseUnit("walnut", 5.0).say(.9), "3 peas");
         assertEquals(new DoseUnit("walnut", 5.0).say(2.5), "½ walnut");
-        assertEquals(new DoseUnit("pea", .3).say(12), "6 coins", "nobody counts forty peas");
+        assertEquals(new DoseUnit("pea", .3).say(12), "2½ walnuts", "nobody counts forty peas");
     }
 }

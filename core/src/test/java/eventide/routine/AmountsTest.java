@@ -10,10 +10,12 @@ import eventide.hair.Pattern;
 import eventide.hair.Porosity;
 import eventide.hair.Strand;
 import eventide.hair.Zone;
+import eventide.product.Dose;
 import eventide.product.DoseUnit;
 import eventide.product.Product;
 import eventide.product.Role;
 import java.util.List;
+import java.util.Random;
 import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -106,5 +108,73 @@ public class AmountsTest {
     @Test(dataProvider = "spoken")
     public void dosesAreSaidAsAtTheChair(DoseUnit unit, double ml, String said) {
         assertEquals(unit.say(ml), said);
+    }
+
+    /** The whole, so many times the part, and the millilitres say one thing. */
+    @Test
+    public void theWholeAndThePartsAgreeWithinATenth() {
+        Random random = new Random(14);
+        DoseUnit[] units = {
+            new DoseUnit("pump", 1.0),
+            new DoseUnit("pump", .8),
+            new DoseUnit("pump", 16.0),
+            new DoseUnit("pea", .3),
+            new DoseUnit("coin", 2.0),
+            new DoseUnit("walnut", 5.0)
+        };
+        int rough = 0;
+        for (int i = 0; i < 4000; i++) {
+            DoseUnit unit = units[random.nextInt(units.length)];
+            int sections = 1 + random.nextInt(30);
+            double ml = sections * unit.ml() * (.1 + 2.9 * random.nextDouble());
+            Dose dose = Dose.of(ml, sections, unit);
+            if (dose.perSection().equals("a trace") || dose.perSection().contains(" every ")) {
+                continue; // a tenth of a pea is nothing to a hand, and a press of foam is not parted
+            }
+            double whole = ml(dose.whole(), unit);
+            double parts = sections * ml(dose.perSection(), unit);
+            String said = dose + " of " + ml + " ml in " + sections + " by " + unit;
+            assertEquals(whole, parts, .1 * parts, said);
+            rough += Math.abs(parts - ml) > .1 * ml ? 1 : 0;
+        }
+        assertTrue(rough < 600, "further from the millilitres than a tenth: " + rough + " of 4000");
+    }
+
+    /** What a hand reads out of the words. */
+    private static double ml(String said, DoseUnit unit) {
+        String[] words = said.split(" ");
+        String of = words[words.length - 1];
+        double count = words.length == 3
+                ? words[1].equals("light") ? .75 : 1.25
+                : Double.parseDouble("0" + words[0].replaceAll("[¼½¾]", ""))
+                        + (words[0].endsWith("½")
+                                ? .5
+                                : words[0].endsWith("¼") ? .25 : words[0].endsWith("¾") ? .75 : 0);
+        for (DoseUnit known : List.of(
+                unit,
+                new DoseUnit("pea", .3),
+                new DoseUnit("hazelnut", 1.0),
+                new DoseUnit("coin", 2.0),
+                new DoseUnit("walnut", 5.0))) {
+            if (of.equals(known.name()) || of.equals(known.name() + "s")) {
+                return count * known.ml();
+            }
+        }
+        throw new AssertionError(said);
+    }
+
+    @Test
+    public void whatOnlyPartOfTheSectionsGetIsSharedAmongThose() {
+        Step gel = Step.of(Action.APPLY).product(Heads.GEL).build();
+        Step whole =
+                Step.of(Action.EACH_SECTION).sections(8).steps(List.of(gel)).build();
+        Step left = Step.of(Action.EACH_SECTION)
+                .sections(8)
+                .steps(List.of(gel.but().half(Half.LEFT).build()))
+                .build();
+        Amount all = Amounts.of(Routine.of(whole), Heads.curly()).get(0);
+        Amount half = Amounts.of(Routine.of(left), Heads.curly()).get(0);
+        assertEquals(half.ml(), all.ml() / 2, .02);
+        assertEquals(half.perSection(), all.perSection(), "a section gets what a section gets");
     }
 }
