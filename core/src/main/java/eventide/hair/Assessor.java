@@ -28,6 +28,10 @@ public final class Assessor {
     private static final double QUICK_TO_DRY_H = 1.5;
     /** Measured shrinkage this far from the pattern's typical value deserves a second look, ratio [OURS]. */
     private static final double FAR_OFF = .2;
+    /** Tighter than any hair, ratio: 4C is usually .70 [OURS]. */
+    private static final double MOST_SHRINKS = .9;
+    /** Wider than this a bend may run on without turning, mm [OURS: as where 2A begins]. */
+    private static final double STRAIGHT_FROM_MM = 60;
 
     private final HairTests tests;
     private final List<ReadingFound> readings = new ArrayList<>();
@@ -178,13 +182,14 @@ public final class Assessor {
                                 + " mm is usual for " + byCurl.word() + ".",
                         "Measure a few more curls, wet and without product; zones may differ."));
             }
+            boolean possible = curlMayBe(byCurl);
             Pattern taken = tests.pattern() == null ? byCurl : tests.pattern();
             List<String> from = counted ? List.of("curlDiameterMm", "turnsPer10cm") : List.of("curlDiameterMm");
             readings.add(new ReadingFound(
                     "pattern",
                     taken.word(),
                     tests.pattern() == null ? from : List.of("pattern"),
-                    counted && taken == byCurl ? Confidence.FIRM : Confidence.LIKELY));
+                    !possible ? Confidence.WEAK : counted && taken == byCurl ? Confidence.FIRM : Confidence.LIKELY));
             return taken;
         }
         if (tests.pattern() != null) {
@@ -204,6 +209,36 @@ public final class Assessor {
         return nearest;
     }
 
+    /** Whether a curl so wide can turn so often; where not, one of the two was measured wrong. */
+    private boolean curlMayBe(Pattern byCurl) {
+        Double turns = tests.turnsPer10cm();
+        double mm = tests.curlDiameterMm();
+        if (turns == null) {
+            return true;
+        }
+        String message = null;
+        Double helix = helix();
+        if (turns == 0 && mm < STRAIGHT_FROM_MM) {
+            message = "A curl of " + plain(mm) + " mm that does not turn once in 10 cm is no curl.";
+        } else if (helix != null && helix > MOST_SHRINKS) {
+            message = "A curl of " + plain(mm) + " mm that turns " + plain(turns) + " times in 10 cm would shrink by "
+                    + Math.round(helix * 100) + " %: no hair does.";
+        } else if (helix != null && Math.abs(helix - byCurl.typicalShrinkage()) > FAR_OFF) {
+            message = "A curl of " + plain(mm) + " mm is usual for " + byCurl.word()
+                    + ", but its turns would shrink it by "
+                    + Math.round(helix * 100) + " %, where " + Math.round(byCurl.typicalShrinkage() * 100)
+                    + " % is usual.";
+        }
+        if (message == null) {
+            return true;
+        }
+        conflicts.add(new Conflict(
+                List.of("curlDiameterMm", "turnsPer10cm"),
+                message,
+                "Take one dry curl without product: its width across, and its turns over 10 cm as it hangs."));
+        return false;
+    }
+
     private Condition condition() {
         if (tests.stretch() == null || tests.stretch() == TestAnswers.Stretch.RETURNS) {
             return null;
@@ -218,7 +253,7 @@ public final class Assessor {
         if (measured != null) {
             return measured.shrinkage();
         }
-        Double helix = helix();
+        Double helix = believable();
         return helix != null ? helix : pattern == null ? null : pattern.typicalShrinkage();
     }
 
@@ -230,11 +265,17 @@ public final class Assessor {
         return CurlGeometry.helixShrinkage(tests.curlDiameterMm() / 10, 10 / tests.turnsPer10cm());
     }
 
+    /** The helix where hair can be so. */
+    private Double believable() {
+        Double helix = helix();
+        return helix == null || helix > MOST_SHRINKS ? null : helix;
+    }
+
     private void shrinkageAgainstPattern(Measured measured, Pattern pattern) {
         if (measured == null || pattern == null) {
             return;
         }
-        Double helix = helix();
+        Double helix = believable();
         double expected = helix == null ? pattern.typicalShrinkage() : helix;
         if (Math.abs(measured.shrinkage() - expected) > FAR_OFF) {
             String against = helix == null
@@ -262,7 +303,9 @@ public final class Assessor {
         return value;
     }
 
+    /** To the tenth: nobody reads a ruler nearer. */
     private static String plain(double value) {
-        return value == Math.rint(value) ? Long.toString((long) value) : Double.toString(value);
+        double rounded = Math.round(value * 10) / 10.0;
+        return rounded == Math.rint(rounded) ? Long.toString((long) rounded) : Double.toString(rounded);
     }
 }

@@ -25,7 +25,8 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 /**
- * What a plan rests on that nobody has read: each assumed reading varied over its levels, planned anew, and compared.
+ * What a plan rests on that nobody has read: each assumed reading varied over its levels, planned anew, and compared where
+ * the plan taken would no longer do.
  *
  * @param assumed one entry for each, the one that changes the routine most first
  * @param matters that one; absent where no level of any changes the routine
@@ -40,6 +41,11 @@ public record Assumptions(
         @Maybe String unfinished) {
     /** Lengths tried for a length nobody measured, cm [OURS: chin, shoulder, armpit, waist, stretched]. */
     private static final List<Double> LENGTHS = List.of(18.0, 28.0, 35.0, 48.0, 65.0);
+
+    /** A length nearer than this part of it is the same to an eye that did not measure [OURS]. */
+    private static final double SAME_LENGTH = .15;
+    /** Points of worth that the plan taken may fall short of the best one there, and still need not change [OURS]. */
+    private static final double WILL_DO = .5;
 
     /** The plan's question, and which of the head's own readings were assumed. */
     public record Resting(
@@ -76,7 +82,7 @@ public record Assumptions(
 
     /** With those readings varied for which there was time; the last perhaps not over all of its levels. */
     public static Assumptions of(Resting asked, Stop stop) {
-        Suggestion taken = best(asked, asked.hair(), stop);
+        Judged taken = best(asked, asked.hair(), stop);
         List<Assumption> found = new ArrayList<>();
         if (taken != null) {
             for (ReadingField field : asked.assumed()) {
@@ -98,15 +104,20 @@ public record Assumptions(
                 unfinished);
     }
 
-    private static Assumption vary(Resting asked, Suggestion taken, ReadingField field, Stop stop) {
+    private static Assumption vary(Resting asked, Judged taken, ReadingField field, Stop stop) {
         List<OtherLevel> levels = new ArrayList<>();
         double sum = 0;
         for (Hair other : varied(asked.hair(), field)) {
-            Suggestion plan = stop.isDue() ? null : best(asked, other, stop);
+            Judged plan = stop.isDue() ? null : best(asked, other, stop);
             if (plan == null) {
                 continue;
             }
-            RoutineDifference difference = RoutineDifference.between(taken, plan);
+            if (willDo(taken, query(asked, other), plan)) {
+                levels.add(new OtherLevel(valueOf(other, field), 0, List.of()));
+                continue;
+            }
+            RoutineDifference difference = RoutineDifference.between(
+                    Planner.written(query(asked, asked.hair()), taken), Planner.written(query(asked, other), plan));
             levels.add(new OtherLevel(valueOf(other, field), difference.size(), difference.words()));
             sum += difference.size();
         }
@@ -114,9 +125,18 @@ public record Assumptions(
         return new Assumption(field, valueOf(asked.hair(), field), test(field), mean, List.copyOf(levels));
     }
 
-    private static Suggestion best(Resting asked, Hair hair, Stop stop) {
-        return Planner.best(
-                new Query(hair, asked.goal(), asked.air(), asked.schools(), asked.limits(), asked.shelf()), stop);
+    /** Two plans that are worth the same to a head may differ in much: that asks for no test. */
+    private static boolean willDo(Judged taken, Query there, Judged best) {
+        Judged stays = Planner.search(there, taken.choice().details()).judge(taken.choice());
+        return stays.isFeasible() && stays.worth() >= best.worth() - WILL_DO;
+    }
+
+    private static Query query(Resting asked, Hair hair) {
+        return new Query(hair, asked.goal(), asked.air(), asked.schools(), asked.limits(), asked.shelf());
+    }
+
+    private static Judged best(Resting asked, Hair hair, Stop stop) {
+        return Planner.bestOf(query(asked, hair), frame -> true, stop);
     }
 
     /** The head with that reading at each of its other levels. */
@@ -141,6 +161,7 @@ public record Assumptions(
                                         hair.strand(), hair.porosity(), hair.pattern(), level, hair.lengthCm()));
                     case LENGTH ->
                         LENGTHS.stream()
+                                .filter(level -> Math.abs(level - hair.lengthCm()) > SAME_LENGTH * hair.lengthCm())
                                 .map(level -> hair.with(
                                         hair.strand(), hair.porosity(), hair.pattern(), hair.density(), level));
                 };

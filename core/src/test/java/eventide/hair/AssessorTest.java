@@ -177,6 +177,9 @@ public class AssessorTest {
             double diameterMm = 3 + random.nextDouble() * 50;
             double turns = .5 + random.nextDouble() * 15;
             double s = CurlGeometry.helixShrinkage(diameterMm / 10, 10 / turns);
+            if (s > .9) {
+                continue; // no hair
+            }
             double stretched = 10 + random.nextDouble() * 50;
             Consult consult = new Consult();
             consult.diameter = diameterMm;
@@ -184,9 +187,48 @@ public class AssessorTest {
             consult.stretched = stretched;
             consult.natural = Math.max(.1, CurlGeometry.naturalCm(stretched, s));
             Assessment assessment = consult.assess();
-            assertEquals(assessment.conflicts(), List.of(), diameterMm + " mm, " + turns + " turns");
+            assertTrue(
+                    assessment.conflicts().stream()
+                            .noneMatch(conflict -> conflict.fields().contains("naturalCm")),
+                    diameterMm + " mm, " + turns + " turns: " + assessment.conflicts());
             assertEquals(assessment.shrinkagePercent(), s * 100, 3, "percent");
         }
+    }
+
+    @DataProvider
+    Object[][] curls() {
+        // mm, turns over 10 cm, whether it may be, shrinkage of its helix by hand: 1 − p / √((πD)² + p²)
+        return new Object[][] {
+            {50.0, 20.0, false, .97},
+            {10.0, 0.0, false, Double.NaN},
+            {60.0, .5, false, .27},
+            {27.0, .8, true, .17},
+            {12.0, 3.0, true, .34},
+            {5.0, 10.0, true, .46},
+            {80.0, 0.0, true, Double.NaN},
+        };
+    }
+
+    @Test(dataProvider = "curls")
+    public void aCurlThatCannotBeIsMeasuredAgain(double mm, double turns, boolean mayBe, double shrinkage) {
+        Consult consult = new Consult();
+        consult.diameter = mm;
+        consult.turns = turns;
+        Assessment assessment = consult.assess();
+        assertEquals(
+                assessment.conflicts().stream()
+                        .noneMatch(conflict -> conflict.fields().contains("turnsPer10cm")),
+                mayBe,
+                assessment.conflicts().toString());
+        assertEquals(
+                assessment.readings().stream()
+                        .anyMatch(reading ->
+                                reading.field().equals("pattern") && reading.confidence() == Confidence.WEAK),
+                !mayBe);
+        if (!Double.isNaN(shrinkage)) {
+            assertEquals(CurlGeometry.helixShrinkage(mm / 10, 10 / turns), shrinkage, .006);
+        }
+        assertTrue(assessment.shrinkagePercent() == null || assessment.shrinkagePercent() <= 90, "no hair shrinks so");
     }
 
     @Test

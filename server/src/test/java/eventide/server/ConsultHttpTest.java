@@ -104,6 +104,8 @@ public class ConsultHttpTest {
         assertEquals(cleared.status(), 200, cleared.body().toString());
         assertEquals(cleared.body().at("/hair/scalp").toString(), "[\"FLAKING\"]", "what does not stop is kept");
         assertEquals(cleared.body().at("/referrals/0/clearedNote").asString(), "pharmacist, healed");
+        Answer twice = server.postIf("/api/clients/" + id + "/clearing", "{\"note\":\"again\"}", "\"1\"");
+        assertEquals(twice.body(), cleared.body(), "clearing twice is one clearing");
         // A new sign opens a new stop; the old one stays in the record.
         Answer again = server.put("/api/clients/" + id, draft(withScalp("\"INFESTED\""), ""), "\"2\"");
         assertEquals(again.body().at("/referrals").size(), 2, again.body().toString());

@@ -158,6 +158,9 @@ public class ClientRepository {
     @Transactional
     public Client clear(long id, int version, String note, Instant now) {
         Client before = get(id);
+        if (before.referrals().stream().noneMatch(Referral::isOpen)) {
+            return before; // cleared already: twice is once
+        }
         if (before.version() != version) {
             throw new StaleException("client", before.version(), before);
         }
