@@ -38,7 +38,7 @@ export function StepWords({ chair, run, index, turn }: StepWordsProps) {
           perSection={counts}
           onTake={run.take}
         >
-          {wet(amount)}
+          {wet(amount, step)}
         </Dose>
       ))}
       <Inner step={step} />
@@ -65,10 +65,12 @@ function headline(step: Step, turn: number | undefined): string {
   return stepLine(step)
 }
 
-/** What is washed out again works on any hair. */
-function wet({ product }: Amount): string {
+/** On how wet hair: as the plan brings it where it says so; what is washed out again works on any. */
+function wet({ product, inner }: Amount, step: Step): string {
   const { windowLow, windowHigh } = product
-  return windowLow <= 0 && windowHigh >= 100 ? '' : ` on ${wetnessWord((windowLow + windowHigh) / 2)} hair`
+  if (windowLow <= 0 && windowHigh >= 100) return ''
+  const said = step.steps?.slice(0, inner ?? 0).findLast((own) => own.toWetness !== undefined)?.toWetness
+  return ` on ${wetnessWord(said ?? (windowLow + windowHigh) / 2)} hair`
 }
 
 /** Each step of a section, in the order of the hands. */

@@ -32,8 +32,9 @@ public record Rested(double fromMinute, double minutes, double before, double af
         double after = lengthsAt(tide, from + rest.minutes());
         long was = Math.round(before);
         long is = Math.round(after);
-        String dried =
-                was == is ? "the hair stayed at " + is + " %" : "the hair dried from " + was + " to " + is + " %";
+        String dried = was == is
+                ? "the hair stayed at " + is + " %"
+                : "the hair " + (was > is ? "dried" : "went") + " from " + was + " to " + is + " %";
         return new Rested(
                 round(from),
                 round(rest.minutes()),

@@ -6,8 +6,17 @@ import java.util.Locale;
 /** A better routine, and the words on the button that takes it. */
 public record Mend(String label, Routine routine) {
     /** This one, and what it made necessary; the same done twice is said once. */
+    private static final String FIRST = " first";
+
     Mend then(Mend next) {
-        return label.equals(next.label) ? next : new Mend(label + ", then " + decapitalised(next.label), next.routine);
+        return label.equals(next.label)
+                ? next
+                : new Mend(label + ", then " + decapitalised(unfirst(next.label)), next.routine);
+    }
+
+    /** What comes second does not come first. */
+    private static String unfirst(String text) {
+        return text.endsWith(FIRST) ? text.substring(0, text.length() - FIRST.length()) : text;
     }
 
     private static String decapitalised(String text) {

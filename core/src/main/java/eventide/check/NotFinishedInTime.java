@@ -48,7 +48,7 @@ final class NotFinishedInTime implements Rule {
                         Severity.WARN,
                         place,
                         null,
-                        what + " runs " + Math.round(Math.max(1, over)) + " minutes past the time there is.",
+                        what + " runs " + Math.round(Math.max(1, over)) + " min past the time there is.",
                         new Mend(
                                 step.action() == Action.COIL ? "Coil the face only" : "Shingle the face only",
                                 wash.routine().replacing(place, face))));

@@ -84,8 +84,7 @@ final class Differences {
             if (by > SAME_MINUTES * most && by > A_FEW_MINUTES) {
                 RoutineChange change = RoutineChange.of(
                         before.kind(),
-                        String.format(
-                                Locale.ROOT, "%s took %.0f → %.0f minutes", name, before.minutes(), then.minutes()));
+                        String.format(Locale.ROOT, "%s took %.0f → %.0f min", name, before.minutes(), then.minutes()));
                 found.add(follows && before.kind() == Kind.DRYING ? change.following() : change);
             }
         });

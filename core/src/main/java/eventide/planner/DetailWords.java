@@ -56,7 +56,7 @@ record DetailWords(String otherwise, Predicate<Step> about) {
 
     private static void dose(Choice other, Dose own, Dose rival, List<String> words, List<Predicate<Step>> about) {
         if (own.moisture() != rival.moisture()) {
-            words.add(amount(rival.moisture()) + (other.cream() == null ? "leave-in" : "cream"));
+            words.add(amount(own.moisture(), rival.moisture(), other.cream() == null ? "leave-in" : "cream"));
             about.add(puts(Role.CREAM).or(puts(Role.LEAVE_IN)).or(puts(Role.PRIMER)));
         }
         if (own.crownSpared() != rival.crownSpared()) {
@@ -65,13 +65,15 @@ record DetailWords(String otherwise, Predicate<Step> about) {
             about.add(puts(Role.CREAM).or(puts(Role.LEAVE_IN)).or(puts(Role.PRIMER)));
         }
         if (own.hold() != rival.hold()) {
-            words.add(amount(rival.hold()) + (other.gel() == null ? "mousse" : "gel"));
+            words.add(amount(own.hold(), rival.hold(), other.gel() == null ? "mousse" : "gel"));
             about.add(puts(Role.GEL).or(puts(Role.MOUSSE)));
         }
     }
 
-    private static String amount(Amount amount) {
-        return amount.label + " of the ";
+    private static String amount(Amount own, Amount other, String what) {
+        boolean more = other.factor > own.factor;
+        return (more ? "more " : "less ") + what + ", " + other.label
+                + (other == Amount.ADVISED ? "" : " of the advised amount");
     }
 
     private static void work(Work own, Work other, List<String> words, List<Predicate<Step>> about) {

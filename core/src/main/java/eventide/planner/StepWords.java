@@ -2,12 +2,15 @@ package eventide.planner;
 
 import eventide.hair.Zone;
 import eventide.routine.Action;
+import eventide.routine.Part;
 import eventide.routine.Routine;
 import eventide.routine.Step;
+import eventide.routine.Tool;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /** Steps in plain words, a line each. */
@@ -66,10 +69,11 @@ final class StepWords {
         }
         add(said, step.half() == null ? null : step.half().name() + " half");
         add(said, step.from() == null ? null : "from the " + step.from());
-        add(said, step.tool());
-        add(said, step.brushDirection());
+        add(said, isSaid(step) ? null : step.tool());
+        add(said, step.brushDirection() == null ? null : "brushed " + step.brushDirection());
         add(said, step.extent());
-        if (step.parts() != null) {
+        if (step.parts() != null
+                && !(step.action() == Action.PICK && step.parts().equals(Set.of(Part.ROOTS)))) {
             said.append(", ").append(listed(step.parts()));
         }
         if (step.position() != null) {
@@ -89,6 +93,12 @@ final class StepWords {
             said.append(String.format(Locale.ROOT, ", until %.0f %% dry", step.untilDry()));
         }
         return said.toString();
+    }
+
+    /** The action's own name says with what. */
+    private static boolean isSaid(Step step) {
+        return step.action() == Action.PICK && step.tool() == Tool.PICK
+                || step.action() == Action.BRUSH_STYLE && step.tool() == Tool.BRUSH;
     }
 
     private static void add(StringBuilder said, Object word) {

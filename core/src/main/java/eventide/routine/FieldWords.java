@@ -56,9 +56,9 @@ final class FieldWords {
         return minutes > 0 && minutes < 1 ? Math.round(60 * minutes) + " s" : number(minutes) + " min";
     }
 
-    /** To the hundredth, where there is one. */
+    /** To the tenth: nobody sees more. */
     private static String number(double value) {
-        double rounded = Math.round(value * 100) / 100.0;
+        double rounded = Math.round(value * 10) / 10.0;
         return rounded == Math.rint(rounded) ? Long.toString((long) rounded) : Double.toString(rounded);
     }
 

@@ -250,7 +250,18 @@ public class PlanningHttpTest {
                 .at("/faults")
                 .forEach(fault -> pointers.add(fault.get("pointer").asString()));
         assertEquals(pointers, bad.pointers(), answer.body().toString());
-        assertTrue(answer.body().at("/detail").asString().length() > 5);
+        String detail = answer.body().at("/detail").asString();
+        assertTrue(detail.length() > 5 && !detail.matches("(?s).*(^| )/[a-z].*|.*\\b0 must be.*"), detail);
+    }
+
+    @Test
+    public void oneOfAListIsToldByItsPlace() {
+        String scalp = Bodies.HAIR.replaceFirst("\\{", "{\"scalp\":[\"DRY\",17],");
+        Answer answer = check(Bodies.check(Bodies.ROUTINE).replace(Bodies.HAIR, scalp));
+        assertEquals(answer.body().at("/faults/0/pointer").asString(), "/hair/scalp/1");
+        assertTrue(
+                answer.body().at("/detail").asString().startsWith("scalp no. 2 must be one of FLAKING"),
+                answer.body().toString());
     }
 
     @Test

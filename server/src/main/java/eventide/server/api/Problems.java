@@ -218,9 +218,8 @@ class Problems extends ResponseEntityExceptionHandler {
                 .body(problem);
     }
 
+    /** In words alone: where each fault is stands beside it in the list. */
     private static String summary(List<Fault> faults) {
-        Fault first = faults.get(0);
-        String where = first.pointer().isEmpty() ? "" : first.pointer() + ": ";
-        return where + first.message() + (faults.size() == 1 ? "" : " (and " + (faults.size() - 1) + " more)");
+        return faults.get(0).message() + (faults.size() == 1 ? "" : " (and " + (faults.size() - 1) + " more)");
     }
 }

@@ -88,6 +88,14 @@ public final class ShapeReader {
         return raw.isEnum() ? readWord(node, raw, at) : readPlain(node, raw, at);
     }
 
+    /** The field at a pointer as a person would say it: one of a list by its place. */
+    private static String named(String at) {
+        int slash = at.lastIndexOf('/');
+        String last = at.substring(slash + 1);
+        boolean isPlace = !last.isEmpty() && last.chars().allMatch(Character::isDigit);
+        return isPlace && slash > 0 ? named(at.substring(0, slash)) + " no. " + (Integer.parseInt(last) + 1) : last;
+    }
+
     private Object productById(JsonNode node, String at) {
         JsonNode id = node.get("id");
         if (!id.isIntegralNumber()) {
@@ -98,7 +106,7 @@ public final class ShapeReader {
     }
 
     private Object readPlain(JsonNode node, Class<?> raw, String at) {
-        String name = at.substring(at.lastIndexOf('/') + 1);
+        String name = named(at);
         if (raw == String.class) {
             return node.isString() ? node.asString() : refuse(at, name + " must be text, but was " + shown(node));
         }
@@ -152,7 +160,7 @@ public final class ShapeReader {
         if (constant != null) {
             return constant;
         }
-        String name = at.substring(at.lastIndexOf('/') + 1);
+        String name = named(at);
         String meant = node.isString() ? Slips.nearest(node.asString(), words.keySet(), MOST_SLIPS) : null;
         return refuse(
                 at,
@@ -172,7 +180,7 @@ public final class ShapeReader {
         if (!node.isArray()) {
             return oneOrMany
                     ? wrapped(read(node, arguments[0], at, false))
-                    : refuse(at, at.substring(at.lastIndexOf('/') + 1) + " must be a list, but was " + shown(node));
+                    : refuse(at, named(at) + " must be a list, but was " + shown(node));
         }
         List<Object> values = new ArrayList<>();
         for (int i = 0; i < node.size(); i++) {
@@ -196,7 +204,7 @@ public final class ShapeReader {
 
     private Object readMap(JsonNode node, Class<?> keys, Type values, String at) {
         if (!node.isObject()) {
-            return refuse(at, at.substring(at.lastIndexOf('/') + 1) + " must be an object, but was " + shown(node));
+            return refuse(at, named(at) + " must be an object, but was " + shown(node));
         }
         Map<Object, Object> map = keys.isEnum() ? new TreeMap<>() : new LinkedHashMap<>();
         boolean refused = false;
@@ -223,10 +231,7 @@ public final class ShapeReader {
 
     private Object readRecord(JsonNode node, Class<?> type, String at) {
         if (!node.isObject()) {
-            return refuse(
-                    at,
-                    (at.isEmpty() ? "The body" : at.substring(at.lastIndexOf('/') + 1)) + " must be an object, but was "
-                            + shown(node));
+            return refuse(at, (at.isEmpty() ? "The body" : named(at)) + " must be an object, but was " + shown(node));
         }
         int before = faults.size();
         RecordPlan plan = RecordPlan.of(type);
