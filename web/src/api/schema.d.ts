@@ -1931,6 +1931,7 @@ export interface components {
             leftOut: boolean;
             product?: string;
             ratio?: number;
+            sectionsDone?: number;
             step: number;
         };
         Outcome: {

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { washTideQuery } from '../../api/queries'
 import type { Chair, Ended, Tide } from '../../api/types'
-import { keeping, minutesText, stepLine, ZONE_LABEL } from '../../api/words'
+import { keeping, minutesText, shortName, stepLine, ZONE_LABEL } from '../../api/words'
 import { TideChart } from '../../chart/TideChart'
 import { Button } from '../../ui/Button'
 import { SIGN_LABEL } from './NoteSheet'
@@ -70,6 +70,10 @@ function AtHome({ lines }: { lines: string[] }) {
 /** Step by step, what was done otherwise than planned. */
 function DoneOtherwise({ chair, ended }: { chair: Chair; ended: Ended }) {
   const { routine } = chair.day
+  const leftOut = ended.otherwise.flatMap((own) => {
+    const step = routine.steps[own.step]
+    return own.leftOut && step !== undefined ? [shortName(step)] : []
+  })
   return (
     <div className="px-4 pb-3">
       <p>
@@ -83,29 +87,34 @@ function DoneOtherwise({ chair, ended }: { chair: Chair; ended: Ended }) {
       </p>
       {ended.rests.map((rest) => (
         <p key={rest.fromMinute}>
-          From minute {Math.round(rest.fromMinute)} {rest.said}
+          At minute {Math.round(rest.fromMinute)}, {rest.said}
         </p>
       ))}
       <ul aria-label="Done otherwise" className="list-disc pl-5">
         {ended.otherwise.map((own) => {
+          if (own.leftOut) return null
           const step = routine.steps[own.step]
           return (
             step !== undefined && (
               <li key={own.step}>
-                {stepLine(step)}: {said(own)}
+                {stepLine(step)}: {said(own, step.sections)}
               </li>
             )
           )
         })}
+        {leftOut.length > 0 && <li>Left out: {leftOut.join(' · ')}</li>}
         {ended.otherwise.length === 0 && <li>Everything as planned.</li>}
       </ul>
     </div>
   )
 }
 
-function said({ leftOut, byMinutes, ratio, product }: Ended['otherwise'][number]): string {
+function said(own: Ended['otherwise'][number], sections: number | undefined): string {
+  const { sectionsDone, byMinutes, ratio, product } = own
   return [
-    ...(leftOut ? ['left out'] : []),
+    ...(sectionsDone === undefined
+      ? []
+      : [`left after ${sectionsDone} of ${sections ?? sectionsDone} sections`]),
     ...(byMinutes === undefined
       ? []
       : [`${minutesText(Math.abs(byMinutes))} ${byMinutes > 0 ? 'longer' : 'shorter'}`]),

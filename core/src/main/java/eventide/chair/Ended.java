@@ -30,13 +30,19 @@ public record Ended(
      *
      * @param leftOut skipped, dropped or never come to
      * @param byMinutes how much longer it took, less than 0 for shorter; absent where a hand would not notice
+     * @param sectionsDone of a step left in the middle, absent for any other
      * @param ratio what was put on against the plan, absent where it was as planned
      * @param product what was used instead
      */
     public record Otherwise(
-            int step, boolean leftOut, @Maybe Double byMinutes, @Maybe Double ratio, @Maybe String product) {
+            int step,
+            boolean leftOut,
+            @Maybe Integer sectionsDone,
+            @Maybe Double byMinutes,
+            @Maybe Double ratio,
+            @Maybe String product) {
         private boolean isAny() {
-            return leftOut || byMinutes != null || ratio != null || product != null;
+            return leftOut || sectionsDone != null || byMinutes != null || ratio != null || product != null;
         }
     }
 
@@ -64,7 +70,9 @@ public record Ended(
         ChairRecord record = chair.record();
         StepDone step = record.step(index);
         boolean leftOut = step == null || step.isLeftOut();
-        double by = leftOut || step.endedAt() == null ? 0 : chair.workMinutes(step) - chair.plannedMinutes(index);
+        boolean middle = !leftOut && step.skipped();
+        double by =
+                leftOut || middle || step.endedAt() == null ? 0 : chair.workMinutes(step) - chair.plannedMinutes(index);
         Double ratio = record.given().stream()
                 .filter(given -> given.step() == index && given.ratio() != 1)
                 .map(ChairRecord.Given::ratio)
@@ -75,7 +83,13 @@ public record Ended(
                 .map(swap -> swap.product().name())
                 .findFirst()
                 .orElse(null);
-        return new Otherwise(index, leftOut, Math.abs(by) < SAME_MINUTES ? null : round(by), ratio, product);
+        return new Otherwise(
+                index,
+                leftOut,
+                middle ? (Integer) step.sectionEnds().size() : null,
+                Math.abs(by) < SAME_MINUTES ? null : round(by),
+                ratio,
+                product);
     }
 
     private static double round(double value) {

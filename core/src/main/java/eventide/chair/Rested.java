@@ -33,8 +33,8 @@ public record Rested(double fromMinute, double minutes, double before, double af
         long was = Math.round(before);
         long is = Math.round(after);
         String dried = was == is
-                ? "the hair stayed at " + is + " %"
-                : "the hair " + (was > is ? "dried" : "went") + " from " + was + " to " + is + " %";
+                ? "the head stayed at " + is + " %"
+                : "the head " + (was > is ? "dried" : "went") + " from " + was + " to " + is + " %";
         return new Rested(
                 round(from),
                 round(rest.minutes()),

@@ -119,7 +119,7 @@ public class RestsTest {
                     chair.course().lengthsNow() < 10,
                     "but the hair is dry: " + chair.course().lengthsNow());
             Rested rested = Live.of(chair).rests().get(0);
-            assertTrue(rested.said().contains("the hair dried from"), rested.said());
+            assertTrue(rested.said().contains("the head dried from"), rested.said());
         }
         AtTheChair over = chair(
                 Runs.ROUTINE,
@@ -274,6 +274,11 @@ public class RestsTest {
         for (Kind end : List.of(Kind.SKIP, Kind.FINISH)) {
             List<ChairEvent> left = intoTheGroup(section(9, 0), event(12, end, end == Kind.SKIP ? GROUP : null));
             assertEquals(ml(chair(Runs.ROUTINE, 40, left).ledger(), Heads.GEL), whole / 3, .05, end.toString());
+            assertTrue(
+                    Ended.of(chair(Runs.ROUTINE, 40, left)).otherwise().stream()
+                            .anyMatch(own ->
+                                    own.step() == GROUP && Integer.valueOf(1).equals(own.sectionsDone())),
+                    "and says so");
         }
     }
 
