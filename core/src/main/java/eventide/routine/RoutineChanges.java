@@ -3,10 +3,13 @@ package eventide.routine;
 import eventide.routine.RoutineChange.Kind;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Set;
 import java.util.function.BiPredicate;
+import java.util.stream.Collectors;
 
 /**
  * What is otherwise in the second of two routines, each thing named once: every field that means something to its step is
@@ -14,6 +17,8 @@ import java.util.function.BiPredicate;
  */
 public final class RoutineChanges {
     private final List<RoutineChange> found = new ArrayList<>();
+    /** The head in other sections is one thing, in however many steps. */
+    private final Set<String> sections = new HashSet<>();
 
     private RoutineChanges() {}
 
@@ -70,7 +75,13 @@ public final class RoutineChanges {
         inOrder(one, other, answers);
         boolean[] moved = elsewhere(one, other, answers);
         inGaps(one, other, answers, (a, b) -> a.action() == b.action());
-        inGaps(one, other, answers, (a, b) -> kind(a) == kind(b) && (a.worn() == null) == (b.worn() == null));
+        inGaps(
+                one,
+                other,
+                answers,
+                (a, b) -> kind(a) == kind(b)
+                        && (a.worn() == null) == (b.worn() == null)
+                        && a.isEachSection() == b.isEachSection());
         for (int i = 0; i < one.size(); i++) {
             if (answers[i] < 0) {
                 add(kind(one.get(i)), gone(one.get(i)));
@@ -204,7 +215,13 @@ public final class RoutineChanges {
             Object before = one.action().uses(field) ? field.of(one) : null;
             Object after = other.action().uses(field) ? field.of(other) : null;
             if (!Objects.equals(before, after)) {
-                add(kind(field, other), name(other) + ": " + FieldWords.moved(field, before, after));
+                String moved = FieldWords.moved(field, before, after);
+                boolean same = field == StepField.SECTIONS && sections.contains(moved);
+                RoutineChange change = RoutineChange.of(kind(field, other), name(other) + ": " + moved);
+                found.add(same ? change.following() : change);
+                if (field == StepField.SECTIONS) {
+                    sections.add(moved);
+                }
             }
         }
         if (one.isEachSection() && other.isEachSection()) {
@@ -223,11 +240,19 @@ public final class RoutineChanges {
     }
 
     private static String gone(Step step) {
-        return step.worn() == null ? name(step) + " left out" : "without " + name(step);
+        return step.worn() == null ? whole(step) + " left out" : "without " + name(step);
     }
 
     private static String come(Step step) {
-        return step.worn() == null ? name(step) + " added" : "with " + name(step);
+        return step.worn() == null ? whole(step) + " added" : "with " + name(step);
+    }
+
+    /** With what is done on each section, where it is a group. */
+    private static String whole(Step step) {
+        return step.isEachSection()
+                ? name(step) + " ("
+                        + step.steps().stream().map(RoutineChanges::name).collect(Collectors.joining(", ")) + ")"
+                : name(step);
     }
 
     /** What a step is known by: what it puts on, else what is done. */

@@ -254,4 +254,31 @@ public class RoutineChangesTest {
         assertEquals(changes.size(), 1, changes.toString());
         assertTrue(changes.get(0).text().endsWith(row.text()), changes.toString());
     }
+
+    @Test
+    public void otherSectionsAreOneThingInHoweverManySteps() {
+        Step cream = LEAVE_IN.but().sections(14).build();
+        Step group =
+                Step.of(Action.EACH_SECTION).sections(14).steps(List.of(GEL)).build();
+        List<RoutineChange> changes = RoutineChanges.between(
+                Routine.of(cream, group),
+                Routine.of(
+                        cream.but().sections(9).build(), group.but().sections(9).build()));
+        assertEquals(changes.stream().filter(change -> !change.follows()).count(), 1, changes.toString());
+        assertEquals(changes.size(), 2);
+    }
+
+    @Test
+    public void aGroupThatComesSaysWhatIsDoneInIt() {
+        Step group = Step.of(Action.EACH_SECTION)
+                .sections(4)
+                .steps(List.of(GEL, Step.of(Action.SHINGLE).build()))
+                .build();
+        Step scrunch = Step.of(Action.SCRUNCH).build();
+        assertEquals(
+                RoutineChanges.between(Routine.of(scrunch), Routine.of(group)).stream()
+                        .map(RoutineChange::text)
+                        .toList(),
+                List.of("scrunch left out", "section by section (gel, shingle) added"));
+    }
 }
