@@ -19,6 +19,7 @@ import { TimerRow } from './TimerRow'
 import { clocks } from './timers'
 import { useBell } from './useBell'
 import { useChair } from './useChair'
+import { useGuard } from './useGuard'
 import { useKeys } from './useKeys'
 import { useNow, useWakeLock } from './useNow'
 
@@ -48,15 +49,23 @@ export function ChairScreen({ chair }: { chair: Chair }) {
   const own = record.steps.find((s) => s.index === index)
   const turn = own?.sectionEnds.length ?? 0
   const counts = (cue?.sections ?? 1) > 1
-  const done = () => {
-    if (!isStarted) take({ kind: 'BEGIN' })
-    else if (counts) take({ kind: 'SECTION', step: index, section: turn })
-    else take({ kind: 'DONE', step: index })
-  }
+  const guard = useGuard()
+  const done = () =>
+    guard.pass(() => {
+      if (isPaused) take({ kind: 'RESUME' })
+      else if (!isStarted) take({ kind: 'BEGIN' })
+      else if (counts) take({ kind: 'SECTION', step: index, section: turn })
+      else take({ kind: 'DONE', step: index })
+    })
   const back = () => {
     const before = record.steps.filter((s) => s.index < index).at(-1)
     if (counts && turn > 0) take({ kind: 'BACK', step: index })
     else if (before !== undefined) take({ kind: 'BACK', step: before.index })
+  }
+  const mayGoBack = isStarted && (turn > 0 || record.steps.some((s) => s.index < index))
+  const takeBack = () => {
+    guard.forget()
+    back()
   }
   useKeys({ done, back, isOn: record.finishedAt === undefined })
   if (record.finishedAt !== undefined)
@@ -108,9 +117,10 @@ export function ChairScreen({ chair }: { chair: Chair }) {
       <DoneTarget
         isStarted={isStarted}
         isPaused={isPaused}
+        isOpen={guard.isOpen}
         section={counts && isStarted ? { turn, of: cue.sections } : undefined}
         onDone={done}
-        onResume={() => take({ kind: 'RESUME' })}
+        onTakeBack={guard.mayRegret && !isPaused && mayGoBack ? takeBack : undefined}
       />
     </div>
   )

@@ -49,6 +49,12 @@ public class ChairTest extends InTheDemoSalon {
         return page;
     }
 
+    /** Once the next press counts: two in a blink are one. */
+    private static void press(Page page, String key) {
+        assertThat(big(page)).isEnabled();
+        page.keyboard().press(key);
+    }
+
     private static void assertStep(Page page, int step) {
         assertThat(page.getByText(Pattern.compile("^Step " + step + " of"))).isVisible();
     }
@@ -123,7 +129,7 @@ public class ChairTest extends InTheDemoSalon {
         Page page = toTheChair(context, 2);
         big(page).click();
         assertStep(page, 1);
-        page.keyboard().press("PageDown");
+        press(page, "PageDown");
         assertStep(page, 2);
         awaitEvents(page, 2, 2);
         // Once more with everything that a page is made of kept by the browser.
@@ -131,7 +137,7 @@ public class ChairTest extends InTheDemoSalon {
         assertStep(page, 2);
         page.waitForFunction("() => navigator.serviceWorker.controller !== null");
         browsing.server().stop();
-        page.keyboard().press(" ");
+        press(page, " ");
         assertStep(page, 3);
         assertThat(page.getByText("No server just now")).isVisible();
         tool(page, "Look").click();
@@ -139,7 +145,7 @@ public class ChairTest extends InTheDemoSalon {
                 .click();
         page.reload();
         assertStep(page, 3);
-        page.keyboard().press("ArrowRight");
+        press(page, "ArrowRight");
         assertStep(page, 4);
         browsing.server().restart();
         assertThat(page.getByText("No server just now")).not().isVisible();
@@ -163,11 +169,11 @@ public class ChairTest extends InTheDemoSalon {
                         .isVisible()
                 && safety++ < 8) {
             int step = safety;
-            page.keyboard().press("PageDown");
+            press(page, "PageDown");
             assertStep(page, step + 1);
         }
         // The mask works on while hands detangle.
-        page.keyboard().press("PageDown");
+        press(page, "PageDown");
         assertThat(heading(page, "Detangle")).isVisible();
         assertThat(timers).containsText("Mask");
         page.clock().runFor(6 * 60_000);
@@ -279,13 +285,53 @@ public class ChairTest extends InTheDemoSalon {
         page.keyboard().press("Escape");
         assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
         for (String key : new String[] {" ", "Enter", "PageDown", "ArrowRight"}) {
-            page.keyboard().press(key);
+            press(page, key);
         }
         assertStep(page, 4);
         page.keyboard().press("PageUp");
         assertStep(page, 3);
         page.keyboard().press("ArrowLeft");
         assertStep(page, 2);
+        context.close();
+    }
+
+    @Test
+    public void twoTouchesInABlinkAreOneAndCanBeTakenBack() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = toTheChair(context, 1);
+        big(page).click();
+        assertStep(page, 1);
+        assertThat(big(page)).isEnabled();
+        big(page).dblclick();
+        assertStep(page, 2);
+        assertThat(big(page)).isEnabled();
+        assertStep(page, 2);
+        button(page, "Take it back").click();
+        assertStep(page, 1);
+        assertThat(button(page, "Take it back")).hasCount(0);
+        context.close();
+    }
+
+    @Test
+    public void nothingCountsWhilePaused() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = toTheChair(context, 1);
+        page.clock().install();
+        big(page).click();
+        assertStep(page, 1);
+        page.clock().runFor(60_000);
+        tool(page, "Pause").click();
+        Locator clock = page.getByRole(AriaRole.TIMER);
+        assertThat(page.getByText("Hands off")).isVisible();
+        assertThat(clock).hasText(Pattern.compile("1:0\\d"));
+        page.clock().runFor(20 * 60_000);
+        page.waitForFunction("() => document.querySelector('[data-chair]') !== null");
+        assertThat(clock).hasText(Pattern.compile("1:0\\d"));
+        assertThat(page.getByText("Hands off")).isVisible();
+        // A presenter's key goes on; it marks nothing done.
+        page.keyboard().press("PageDown");
+        assertThat(big(page)).containsText("Done");
+        assertStep(page, 1);
         context.close();
     }
 
