@@ -12,7 +12,7 @@ import {
   useSortable,
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable'
-import { memo, type KeyboardEvent } from 'react'
+import { memo, useEffect, useRef, type KeyboardEvent } from 'react'
 import type { Amount, Judgement, Routine, Step } from '../../api/types'
 import { stepLine } from '../../api/words'
 import { AddStep } from './AddStep'
@@ -35,13 +35,23 @@ export const InOrder = memo(function InOrder(props: InOrderProps) {
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   )
-  const move = (from: number, to: number) => {
+  const list = useRef<HTMLOListElement>(null)
+  // Where what was moved went, and by which of its two buttons: focus goes with it.
+  const went = useRef<{ to: number; by: 'line' | 'handle' } | undefined>(undefined)
+  useEffect(() => {
+    if (went.current === undefined) return
+    const { to, by } = went.current
+    went.current = undefined
+    list.current?.children[to]?.querySelector<HTMLElement>(`[data-${by}]`)?.focus()
+  }, [routine])
+  const move = (from: number, to: number, by: 'line' | 'handle') => {
     if (to < 0 || to >= routine.steps.length) return
+    went.current = { to, by }
     onChange(movedStep(routine, from, to))
     onSelect(to)
   }
   const dropped = ({ active, over }: DragEndEvent) => {
-    if (over !== null && over.id !== active.id) move(Number(active.id) - 1, Number(over.id) - 1)
+    if (over !== null && over.id !== active.id) move(Number(active.id) - 1, Number(over.id) - 1, 'handle')
   }
   // dnd-kit takes 0 for no id, so places count from 1 here.
   const ids = routine.steps.map((_, i) => i + 1)
@@ -63,7 +73,12 @@ export const InOrder = memo(function InOrder(props: InOrderProps) {
               No steps yet. Add the first one below: washing, most often.
             </p>
           )}
-          <ol className="min-h-0 flex-1 overflow-y-auto px-2" tabIndex={0} aria-label="Steps in order">
+          <ol
+            ref={list}
+            className="min-h-0 flex-1 overflow-y-auto px-2"
+            tabIndex={0}
+            aria-label="Steps in order"
+          >
             {routine.steps.map((step, i) => (
               <Line
                 key={i}
@@ -72,7 +87,7 @@ export const InOrder = memo(function InOrder(props: InOrderProps) {
                 judgement={judgement}
                 selected={selected === i}
                 onSelect={() => onSelect(selected === i ? undefined : i)}
-                onMove={(by) => move(i, i + by)}
+                onMove={(by) => move(i, i + by, 'line')}
               />
             ))}
           </ol>
@@ -125,6 +140,7 @@ function Line({ index, step, judgement, selected, onSelect, onMove }: LineProps)
         type="button"
         {...attributes}
         {...listeners}
+        data-handle
         aria-label={`Drag step ${index + 1}`}
         className="text-muted min-w-[26px] shrink-0 touch-none cursor-grab leading-none hover:bg-shallow"
       >
@@ -134,6 +150,7 @@ function Line({ index, step, judgement, selected, onSelect, onMove }: LineProps)
       </button>
       <button
         type="button"
+        data-line
         aria-pressed={selected}
         onClick={onSelect}
         onKeyDown={keys}

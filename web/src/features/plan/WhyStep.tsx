@@ -25,7 +25,9 @@ export function WhyStep({ setting, routine, index, inner, reasons = [] }: WhySte
         </p>
       )}
       {reasons.map((reason) => (
-        <p key={reason.text}>{reason.text}</p>
+        <p key={reason.text} data-reason>
+          {reason.text}
+        </p>
       ))}
       {why !== undefined && (
         <div>

@@ -1,4 +1,4 @@
-import type { Air, Goal, Limits, Routine, Schools, Step } from '../../api/types'
+import type { Air, Goal, Limits, Reason, Routine, Schools, Step } from '../../api/types'
 import { without } from '../../api/without'
 import { isObject } from '../../ui/useStored'
 
@@ -146,4 +146,45 @@ export function ungrouped(routine: Routine, index: number): Routine {
     ...routine,
     steps: [...routine.steps.slice(0, index), ...opened, ...routine.steps.slice(index + 1)],
   }
+}
+
+/**
+ * What a suggestion says of the steps of a routine made from it: of each step that still stands as it was suggested, wherever
+ * it stands now. A step that was changed has no reason of the old one's.
+ */
+export function reasonsOf(
+  suggested: { routine: Routine; why: readonly Reason[] } | undefined,
+  routine: Routine,
+): Reason[] {
+  if (suggested === undefined) return []
+  const now = standing(
+    suggested.routine.steps.map((step) => JSON.stringify(step)),
+    routine.steps.map((step) => JSON.stringify(step)),
+  )
+  return suggested.why.flatMap((reason) => {
+    if (reason.step === undefined) return [reason]
+    const step = now[reason.step] ?? -1
+    return step < 0 ? [] : [{ ...reason, step }]
+  })
+}
+
+/** Where each of the old stands among the new, −1 where it does not: most of them in their order, else wherever they went. */
+function standing(old: readonly string[], now: readonly string[]): number[] {
+  const most = Array.from({ length: old.length + 1 }, () => new Array<number>(now.length + 1).fill(0))
+  const at = (i: number, k: number) => most[i]?.[k] ?? 0
+  for (let i = old.length - 1; i >= 0; i--)
+    for (let k = now.length - 1; k >= 0; k--)
+      (most[i] ?? [])[k] = old[i] === now[k] ? at(i + 1, k + 1) + 1 : Math.max(at(i + 1, k), at(i, k + 1))
+  const stands = old.map(() => -1)
+  for (let i = 0, k = 0; i < old.length && k < now.length;)
+    if (old[i] === now[k]) stands[i++] = k++
+    else if (at(i + 1, k) >= at(i, k + 1)) i++
+    else k++
+  const taken = new Set(stands)
+  return stands.map((place, i) => {
+    if (place >= 0) return place
+    const moved = now.findIndex((own, k) => own === old[i] && !taken.has(k))
+    taken.add(moved)
+    return moved
+  })
 }

@@ -13,7 +13,7 @@ import type {
 } from '../../api/types'
 import { useStored } from '../../ui/useStored'
 import { useLookAhead } from './useLookAhead'
-import { isPlanDraft, shortened, USUAL_GOAL, USUAL_LIMITS, type PlanDraft } from './planState'
+import { isPlanDraft, reasonsOf, shortened, USUAL_GOAL, USUAL_LIMITS, type PlanDraft } from './planState'
 
 export type Open = {
   name: string
@@ -98,7 +98,7 @@ export function usePlan(client: Client, hair: Hair): Plan {
         routine: edited,
         judgement: drawn.judgement,
         judged: drawn.routine,
-        why: suggestion?.why ?? [],
+        why: reasonsOf(suggestion, edited),
       }
     }
     return suggestion === undefined

@@ -7,6 +7,7 @@ import static eventide.browser.Browsing.button;
 import static eventide.browser.Browsing.radio;
 import static eventide.browser.Browsing.tab;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
@@ -15,6 +16,7 @@ import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.testng.annotations.Test;
@@ -182,6 +184,59 @@ public class PlanTest extends InTheDemoSalon {
         assertThat(step(page, "Wait")).hasCount(0);
         browsing.assertNoErrors();
         context.close();
+    }
+
+    @Test
+    public void focusGoesWithTheStepThatIsMoved() {
+        BrowserContext context = browsing.fresh(1280, 900);
+        Page page = carrying(
+                context,
+                4,
+                "{\"formatVersion\":1,\"steps\":[{\"action\":\"RINSE\"},{\"action\":\"SCRUNCH\"},{\"action\":\"AIR\"},"
+                        + "{\"action\":\"FLUFF\"}]}");
+        Locator lines = steps(page).getByRole(AriaRole.LISTITEM);
+        assertThat(lines).hasCount(4);
+        step(page, "Scrunch").press("Alt+ArrowDown");
+        assertThat(lines.nth(2)).containsText("Scrunch");
+        page.keyboard().press("Alt+ArrowUp");
+        assertThat(lines.nth(1)).containsText("Scrunch");
+        page.keyboard().press("Alt+ArrowUp");
+        assertThat(lines.nth(0)).containsText("Scrunch");
+        assertThat(lines.nth(1)).containsText("Rinse");
+        context.close();
+    }
+
+    @Test
+    public void aStepThatIsLeftOutTakesItsReasonsWithIt() {
+        BrowserContext context = browsing.fresh(1280, 900);
+        Page page = plan(context, 2);
+        Locator lines = steps(page).getByRole(AriaRole.LISTITEM);
+        int count = lines.count();
+        List<String> before = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            before.add(reasons(page, lines.nth(i)));
+        }
+        assertTrue(before.stream().anyMatch(said -> !said.isBlank()), "some steps have reasons of the plan's");
+        lines.nth(1).getByRole(AriaRole.BUTTON).nth(1).click();
+        button(page, "Leave out").first().click();
+        assertThat(lines).hasCount(count - 1);
+        for (int i = 1; i < count - 1; i++) {
+            assertEquals(reasons(page, lines.nth(i)), before.get(i + 1), "step " + (i + 1) + " keeps its own reason");
+        }
+        context.close();
+    }
+
+    /** What the suggestion said of a step. */
+    private static String reasons(Page page, Locator line) {
+        Locator open = line.getByRole(AriaRole.BUTTON).nth(1);
+        if (!"true".equals(open.getAttribute("aria-pressed"))) {
+            open.click();
+        }
+        Locator why = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Why"));
+        assertThat(why.first().getByRole(AriaRole.PARAGRAPH).first()).isVisible();
+        String said = String.join("\n", why.first().locator("[data-reason]").allInnerTexts());
+        button(page, "Close").click();
+        return said;
     }
 
     @Test
