@@ -91,10 +91,12 @@ public class JourneyTest extends InTheDemoSalon {
         big.click();
         assertThat(page.getByRole(AriaRole.TIMER)).isVisible();
         assertAccessible(page, "chair");
+        assertThat(big).isEnabled();
         page.keyboard().press("PageDown");
         assertThat(page.getByText(Pattern.compile("Step 2 of"))).isVisible();
         // The server goes; the chair goes on and keeps its record.
         browsing.server().stop();
+        assertThat(big).isEnabled();
         page.keyboard().press("PageDown");
         assertThat(page.getByText(Pattern.compile("Step 3 of"))).isVisible();
         assertThat(page.getByText("No server just now")).isVisible();
@@ -104,6 +106,7 @@ public class JourneyTest extends InTheDemoSalon {
         assertThat(page.getByText(Pattern.compile("Step 3 of"))).isVisible();
         while (!heading(page, "Done").isVisible()) {
             String before = where(page, big);
+            assertThat(big).isEnabled();
             page.keyboard().press("PageDown");
             page.waitForCondition(
                     () -> heading(page, "Done").isVisible() || !where(page, big).equals(before));
