@@ -1,8 +1,8 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
 
-/** Two touches nearer than this are one: wet fingers bounce, and nobody has read the new step yet, in ms. */
+/** Two touches nearer than this are one: wet fingers bounce, and nobody has read the new step yet, in ms [OURS]. */
 const BLINK_MS = 350
-/** How long a tap may be taken back beside the target, in ms. */
+/** How long a tap may be taken back beside the target, in ms [OURS]. */
 const REGRET_MS = 6_000
 
 type Guard = {

@@ -7,6 +7,10 @@ package eventide.product;
 public record Dose(String whole, String perSection) {
     /** How far the whole may be said from so many times the part, ratio [OURS]. */
     private static final double AGREES = .05;
+    /** Less than so much of one drop, or of one press of foam, comes once for several sections, ratio [OURS]. */
+    private static final double DROPS_FROM = .75;
+
+    private static final double PRESS_FROM = .4;
 
     /**
      * @param amountMl of it all
@@ -21,7 +25,7 @@ public record Dose(String whole, String perSection) {
             return new Dose(said, said);
         }
         double each = amountMl / sections;
-        if (Handful.comesWhole(own) && each < own.ml() * (Handful.isWhole(own) ? .75 : .4)) {
+        if (Handful.comesWhole(own) && each < own.ml() * (Handful.isWhole(own) ? DROPS_FROM : PRESS_FROM)) {
             long every = Math.max(2, Math.round(own.ml() / each));
             long all = Math.max(1, Math.round(sections / (double) every));
             return new Dose(

@@ -18,12 +18,15 @@ record Handful(DoseUnit unit, double count) {
             new DoseUnit("coin", 2.0),
             new DoseUnit("walnut", 5.0));
 
+    /** Parts of one that a hand still tells apart [OURS]. */
     private static final double HALF = .5;
+
     private static final double LIGHT = .75;
     private static final double GOOD = 1.25;
     /** Nobody counts more than this of anything [OURS]. */
     private static final int MANY = 12;
 
+    /** Of the bottle's own unit, which is pressed and not shaped, a few more [OURS]. */
     private static final int MANY_PRESSES = 16;
     /** Beside how near it comes, one more to count weighs as much [OURS]. */
     private static final double COUNTING = .003;
