@@ -16,8 +16,11 @@ export function ClientMore({ client, onClose }: { client: Client; onClose: () =>
       answered(
         api.POST('/api/clients/{id}/erasing', { params: { path: { id: client.id } }, body: { name } }),
       ),
-    onSuccess: async ({ fromTheFile, backups }) => {
-      if (fromTheFile && backups.length === 0) close()
+    // With nothing more to say the list is renewed at once; else once it was read.
+    onSuccess: ({ fromTheFile, backups }) => {
+      if (!fromTheFile || backups.length > 0) return
+      void queries.invalidateQueries()
+      onClose()
     },
   })
   const close = () => {
