@@ -22,6 +22,13 @@ export const shelfQuery = queryOptions({
   queryFn: () => answered(api.GET('/api/shelf/items')),
 })
 
+/** What a bottle can be for. */
+export const rolesQuery = queryOptions({
+  queryKey: ['roles'],
+  queryFn: () => answered(api.GET('/api/roles')),
+  staleTime: Infinity,
+})
+
 export const shelvesQuery = queryOptions({
   queryKey: ['shelves'],
   queryFn: () => answered(api.GET('/api/shelves')),

@@ -420,6 +420,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/roles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["roles"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/routines/actions": {
         parameters: {
             query?: never;
@@ -2174,6 +2190,15 @@ export interface components {
             at: string;
             name: string;
         };
+        RoleCard: {
+            /** @enum {string} */
+            kind: "MOISTURE" | "OIL" | "HOLD" | "FINISH" | "WASH";
+            label: string;
+            purpose: string;
+            /** @enum {string} */
+            role: "LEAVE_IN" | "PRIMER" | "CREAM" | "OIL" | "GEL" | "MOUSSE" | "SPRAY" | "HEAT_PROTECTANT" | "EDGE" | "SHINE" | "DRY_SHAMPOO" | "CLEANSER" | "CLARIFIER" | "CONDITIONER" | "MASK" | "PROTEIN";
+            washesOut: boolean;
+        };
         Routine: {
             dailyRefresh?: boolean;
             formatVersion: number;
@@ -3357,6 +3382,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["OnThisHair"];
+                };
+            };
+        };
+    };
+    roles: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RoleCard"][];
                 };
             };
         };

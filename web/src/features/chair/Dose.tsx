@@ -1,15 +1,13 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState, type ReactNode } from 'react'
-import { productsQuery } from '../../api/queries'
+import { productsQuery, rolesQuery } from '../../api/queries'
 import { eachWords } from '../../api/words'
-import type { Amount, ChairRecord } from '../../api/types'
+import type { Amount, ChairRecord, Role } from '../../api/types'
 import { Sheet } from '../../ui/Sheet'
 import type { Happening } from './events'
 
 /** One tap is a quarter of what was planned. */
 const TAP = 0.25
-
-const WASHED_OUT: ReadonlySet<string> = new Set(['CLEANSER', 'CLARIFIER', 'CONDITIONER', 'MASK', 'PROTEIN'])
 
 type DoseProps = {
   amount: Amount
@@ -96,7 +94,9 @@ type BottlesProps = { amount: Amount; client: number; onPick: (product: Amount['
 function Bottles({ amount, client, onPick }: BottlesProps) {
   const shelf = useQuery(productsQuery(client)).data ?? []
   // What is washed out cannot take the place of what stays in, nor the other way round.
-  const fit = shelf.filter((p) => WASHED_OUT.has(p.role) === WASHED_OUT.has(amount.product.role))
+  const roles = useQuery(rolesQuery).data ?? []
+  const washesOut = (role: Role) => roles.find((own) => own.role === role)?.washesOut
+  const fit = shelf.filter((p) => washesOut(p.role) === washesOut(amount.product.role))
   const same = fit.filter((p) => p.role === amount.product.role)
   const others = fit.filter((p) => p.role !== amount.product.role)
   return (

@@ -12,7 +12,7 @@ import { OnHair } from './OnHair'
 import { Photo } from './Photo'
 import { ruleOf } from './ShelfRow'
 import { ShelfSelect } from './ShelfSelect'
-import { ROLES } from './shelfWords'
+import { useRoles } from './useRoles'
 import { Traits } from './Traits'
 
 type ItemEditorProps = {
@@ -34,6 +34,7 @@ const WINDOW_FROM: readonly { value: NonNullable<BottleFacts['windowFrom']> | ''
 /** One bottle: its label read in place, what follows, and the values plans are made from. */
 export function ItemEditor({ draft, item, client, onChange }: ItemEditorProps) {
   const { product } = draft
+  const roles = useRoles()
   const reading = useQuery(labelQuery(product.ingredients ?? '', product.role)).data
   const labelled = (product.ingredients ?? '').trim() !== ''
   const put = (change: Partial<Product>) => onChange({ ...draft, product: { ...product, ...change } })
@@ -42,7 +43,12 @@ export function ItemEditor({ draft, item, client, onChange }: ItemEditorProps) {
     <div className="grid gap-3">
       <div className="grid gap-3 sm:grid-cols-[1fr_auto_auto]">
         <TextField label="Name" value={product.name} onChange={(name) => put({ name })} />
-        <Select label="Role" options={ROLES} value={product.role} onChange={(role) => put({ role })} />
+        <Select
+          label="Role"
+          options={roles.options}
+          value={product.role}
+          onChange={(role) => put({ role })}
+        />
         <ShelfSelect draft={draft} onChange={onChange} />
       </div>
       <label className="grid gap-0.5">

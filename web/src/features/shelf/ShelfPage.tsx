@@ -11,7 +11,8 @@ import { Exchange } from './Exchange'
 import { GoesWith } from './GoesWith'
 import { ItemEditor } from './ItemEditor'
 import { breaksFor, Row, stays } from './ShelfRow'
-import { NEW_PRODUCT, roleLabel, ROLES } from './shelfWords'
+import { NEW_PRODUCT } from './shelfWords'
+import { useRoles } from './useRoles'
 
 type Open = { what: 'nothing' } | { what: 'new' } | { what: 'files' } | { what: 'item'; id: number }
 type Filter = { text: string; role: string; only: 'all' | 'holds' | 'light' | 'stays' | 'breaks' | 'reorder' }
@@ -28,6 +29,7 @@ const ONLY: readonly { value: Filter['only']; label: string }[] = [
 export function ShelfPage() {
   const { data: items, error } = useQuery(shelfQuery)
   const clients = useQuery(clientsQuery).data ?? []
+  const roles = useRoles()
   const [forId, setForId] = useState('')
   const [filter, setFilter] = useState<Filter>({ text: '', role: '', only: 'all' })
   const [open, setOpen] = useState<Open>({ what: 'nothing' })
@@ -42,7 +44,9 @@ export function ShelfPage() {
   if (error !== null) return <Failure error={error} />
   if (items === undefined) return <Waiting what="Opening the shelf" />
   const use = (id: number) => uses.find((u) => u.productId === id)
-  const shown = items.filter((item) => fits(item, filter, client, use(item.id)))
+  const shown = items.filter((item) =>
+    fits(item, roles.labelOf(item.product.role), filter, client, use(item.id)),
+  )
   return (
     <>
       <p className="hidden pb-2 print:block">
@@ -53,7 +57,7 @@ export function ShelfPage() {
         <TextField label="Search" value={filter.text} onChange={(text) => setFilter({ ...filter, text })} />
         <Select
           label="Role"
-          options={[{ value: '', label: 'every role' }, ...ROLES]}
+          options={[{ value: '', label: 'every role' }, ...roles.options]}
           value={filter.role}
           onChange={(role) => setFilter({ ...filter, role })}
         />
@@ -116,6 +120,7 @@ export function ShelfPage() {
 
 function fits(
   item: ShelfItem,
+  role: string,
   filter: Filter,
   client: Client | undefined,
   use: ProductUse | undefined,
@@ -123,8 +128,7 @@ function fits(
   const { product } = item
   const text = filter.text.trim().toLowerCase()
   const found =
-    text === '' ||
-    `${product.name} ${roleLabel(product.role)} ${product.ingredients ?? ''}`.toLowerCase().includes(text)
+    text === '' || `${product.name} ${role} ${product.ingredients ?? ''}`.toLowerCase().includes(text)
   if (!found || (filter.role !== '' && product.role !== filter.role)) return false
   switch (filter.only) {
     case 'all':

@@ -1,5 +1,5 @@
 import type { Client, ProductUse, ShelfItem } from '../../api/types'
-import { roleLabel } from './shelfWords'
+import { useRoles } from './useRoles'
 
 /** The list this client keeps. */
 export function ruleOf(client: Client | undefined): 'STRICT' | 'LOOSE' | 'NONE' {
@@ -27,6 +27,7 @@ type RowProps = {
 /** One bottle in a line: what it is, what a wash takes of it, and what speaks against it. */
 export function Row({ item, use, client, open, onOpen }: RowProps) {
   const { product } = item
+  const { labelOf } = useRoles()
   const breaks = breaksFor(item, client)
   return (
     <li className={`border-line border-b ${open ? 'bg-shallow' : ''}`}>
@@ -37,7 +38,7 @@ export function Row({ item, use, client, open, onOpen }: RowProps) {
         className="prints grid w-full grid-cols-[1fr_auto] gap-x-3 px-3 py-1.5 text-left hover:bg-shallow"
       >
         <span className="font-medium">
-          {product.name} <span className="text-muted font-normal">{roleLabel(product.role)}</span>
+          {product.name} <span className="text-muted font-normal">{labelOf(product.role)}</span>
         </span>
         <span className="figures text-right">
           {use === undefined ? '' : use.dose}

@@ -1,27 +1,4 @@
-import type { Family, Product, Role } from '../../api/types'
-
-export const ROLES: readonly { value: Role; label: string }[] = [
-  { value: 'LEAVE_IN', label: 'leave-in' },
-  { value: 'PRIMER', label: 'primer' },
-  { value: 'CREAM', label: 'cream' },
-  { value: 'OIL', label: 'oil' },
-  { value: 'GEL', label: 'gel' },
-  { value: 'MOUSSE', label: 'mousse' },
-  { value: 'SPRAY', label: 'spray' },
-  { value: 'HEAT_PROTECTANT', label: 'heat protectant' },
-  { value: 'EDGE', label: 'edge gel' },
-  { value: 'SHINE', label: 'shine mist' },
-  { value: 'DRY_SHAMPOO', label: 'dry shampoo' },
-  { value: 'CLEANSER', label: 'cleanser' },
-  { value: 'CLARIFIER', label: 'clarifier' },
-  { value: 'CONDITIONER', label: 'conditioner' },
-  { value: 'MASK', label: 'mask' },
-  { value: 'PROTEIN', label: 'protein' },
-]
-
-export function roleLabel(role: Role): string {
-  return ROLES.find((r) => r.value === role)?.label ?? role
-}
+import type { Family, Product } from '../../api/types'
 
 /** Two letters for each family, so that a marked-up label is read without colour. */
 export const FAMILY: Record<Family, { mark: string; label: string }> = {

@@ -229,14 +229,21 @@ public final class AtTheChair {
         }
         List<Step> steps = new ArrayList<>();
         for (int i = 0; i < used.steps().size(); i++) {
-            StepDone own = record.step(i);
-            boolean over = record.finishedAt() != null && isFollowed();
-            boolean never = own == null && (over || record.dropped().contains(i));
-            if (!never && (own == null || !own.isLeftOut())) {
+            if (record.finishedAt() == null ? !isLeftOut(i) : wasDone(i)) {
                 steps.add(used.steps().get(i));
             }
         }
         return used.withSteps(steps);
+    }
+
+    private boolean isLeftOut(int index) {
+        StepDone step = record.step(index);
+        return step == null ? record.dropped().contains(index) : step.isLeftOut();
+    }
+
+    /** Of a run that is over: a step it never came to was not done, unless nobody tapped through any. */
+    private boolean wasDone(int index) {
+        return !isLeftOut(index) && (record.step(index) != null || !isFollowed());
     }
 
     /** Somebody tapped through it; else it was begun and ended, and what lies between is taken as planned. */
@@ -311,7 +318,9 @@ public final class AtTheChair {
 
     private boolean isOver(int index) {
         StepDone step = record.step(index);
-        return step != null && step.endedAt() != null && !step.isLeftOut();
+        return record.finishedAt() != null
+                ? wasDone(index)
+                : step != null && step.endedAt() != null && !step.isLeftOut();
     }
 
     public Course course() {

@@ -1,5 +1,11 @@
 package eventide.chair;
 
+import static eventide.chair.Runs.NINE;
+import static eventide.chair.Runs.at;
+import static eventide.chair.Runs.event;
+import static eventide.chair.Runs.intoTheGroup;
+import static eventide.chair.Runs.look;
+import static eventide.chair.Runs.section;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertNotNull;
@@ -19,25 +25,17 @@ import eventide.routine.Amount;
 import eventide.routine.Goal;
 import eventide.routine.Routine;
 import eventide.routine.Step;
-import java.time.Duration;
-import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.testng.annotations.Test;
 
 /** The water as it really ran, what is asked of hands, what rings when, and what could go. */
 public class AtTheChairTest {
-    private static final Instant NINE = Instant.parse("2026-05-01T09:00:00Z");
     private static final Air ROOM = Air.of(22, 52);
     private static final Goal GOAL = new Goal(2, 1, 0, 1, 1, null);
     private static final int GROUP = Runs.GROUP;
 
     private final Hair hair = Heads.curly();
-
-    private static Instant at(double minute) {
-        return NINE.plus(Duration.ofMillis(Math.round(minute * 60_000)));
-    }
 
     private AtTheChair chair(Routine routine, double now, ChairEvent... happened) {
         return AtTheChair.of(routine, hair, ROOM, null, ChairRecord.of(routine, List.of(happened)), at(now));
@@ -47,38 +45,8 @@ public class AtTheChairTest {
         return chair(Runs.ROUTINE, now, happened);
     }
 
-    private static ChairEvent event(double minute, Kind kind, Integer step) {
-        return ChairEvent.of(kind + "@" + minute, at(minute), kind, step);
-    }
-
-    private static ChairEvent section(double minute, int section) {
-        return new ChairEvent(
-                "s@" + minute,
-                at(minute),
-                null,
-                Kind.SECTION,
-                GROUP,
-                null,
-                section,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
-    }
-
-    private static ChairEvent look(double minute, Look look) {
-        return new ChairEvent(
-                "l@" + minute, at(minute), null, Kind.LOOK, null, null, null, null, null, null, null, look, null, null);
-    }
-
-    private static ChairEvent[] intoTheGroup(ChairEvent... more) {
-        List<ChairEvent> all =
-                new ArrayList<>(List.of(event(0, Kind.BEGIN, null), event(2, Kind.DONE, 0), event(5, Kind.DONE, 1)));
-        all.addAll(List.of(more));
-        return all.toArray(ChairEvent[]::new);
+    private AtTheChair chair(double now, List<ChairEvent> happened) {
+        return chair(now, happened.toArray(ChairEvent[]::new));
     }
 
     @Test

@@ -1,5 +1,9 @@
 package eventide.chair;
 
+import static eventide.chair.Runs.NINE;
+import static eventide.chair.Runs.at;
+import static eventide.chair.Runs.event;
+import static eventide.chair.Runs.section;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertNull;
@@ -10,8 +14,6 @@ import eventide.chair.ChairEvent.Kind;
 import eventide.hair.Zone;
 import eventide.routine.Routine;
 import eventide.shape.InvalidException;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -22,34 +24,7 @@ import org.testng.annotations.Test;
 
 /** A run is what its events add up to, in whatever order and however often they arrive. */
 public class ChairRecordTest {
-    private static final Instant NINE = Instant.parse("2026-05-01T09:00:00Z");
     private static final Routine ROUTINE = Runs.ROUTINE;
-
-    private static Instant at(double minute) {
-        return NINE.plus(Duration.ofMillis(Math.round(minute * 60_000)));
-    }
-
-    private static ChairEvent event(double minute, Kind kind, Integer step) {
-        return ChairEvent.of(kind + "@" + minute, at(minute), kind, step);
-    }
-
-    private static ChairEvent section(double minute, int step, int section) {
-        return new ChairEvent(
-                "section@" + minute,
-                at(minute),
-                null,
-                Kind.SECTION,
-                step,
-                null,
-                section,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
-    }
 
     private static ChairRecord record(ChairEvent... events) {
         return ChairRecord.of(ROUTINE, List.of(events));

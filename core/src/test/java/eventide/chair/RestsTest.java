@@ -1,6 +1,13 @@
 package eventide.chair;
 
 import static eventide.chair.Runs.GROUP;
+import static eventide.chair.Runs.NINE;
+import static eventide.chair.Runs.at;
+import static eventide.chair.Runs.counted;
+import static eventide.chair.Runs.event;
+import static eventide.chair.Runs.intoTheGroup;
+import static eventide.chair.Runs.section;
+import static eventide.chair.Runs.swap;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
@@ -15,8 +22,6 @@ import eventide.routine.Amount;
 import eventide.routine.Routine;
 import eventide.routine.Schools;
 import eventide.routine.Step;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -24,68 +29,11 @@ import org.testng.annotations.Test;
 
 /** Pauses, clocks that go back, and what is changed in the middle of a step. */
 public class RestsTest {
-    private static final Instant NINE = Instant.parse("2026-05-01T09:00:00Z");
     private static final Air ROOM = Air.of(22, 50);
     private final Hair hair = Heads.curly();
 
-    private static Instant at(double minute) {
-        return NINE.plus(Duration.ofMillis(Math.round(minute * 60_000)));
-    }
-
-    private static ChairEvent event(double minute, Kind kind, Integer step) {
-        return ChairEvent.of(kind + "@" + minute, at(minute), kind, step);
-    }
-
-    private static ChairEvent section(double minute, int section) {
-        return new ChairEvent(
-                "s@" + minute,
-                at(minute),
-                null,
-                Kind.SECTION,
-                GROUP,
-                null,
-                section,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
-    }
-
-    private static ChairEvent swap(double minute, int step, Integer inner, Product product) {
-        return new ChairEvent(
-                "w@" + minute,
-                at(minute),
-                null,
-                Kind.SWAP,
-                step,
-                inner,
-                null,
-                null,
-                product,
-                null,
-                null,
-                null,
-                null,
-                null);
-    }
-
-    private static ChairEvent counted(String device, int seq, double minute, Kind kind, Integer step) {
-        return new ChairEvent(
-                device + seq, at(minute), seq, kind, step, null, null, null, null, null, null, null, null, device);
-    }
-
     private AtTheChair chair(Routine routine, double now, List<ChairEvent> events) {
         return AtTheChair.of(routine, hair, ROOM, null, ChairRecord.of(routine, events), at(now));
-    }
-
-    private static List<ChairEvent> intoTheGroup(ChairEvent... more) {
-        List<ChairEvent> all =
-                new ArrayList<>(List.of(event(0, Kind.BEGIN, null), event(2, Kind.DONE, 0), event(5, Kind.DONE, 1)));
-        all.addAll(List.of(more));
-        return all;
     }
 
     @Test

@@ -3,10 +3,12 @@ package eventide.chair;
 import eventide.Heads;
 import eventide.chair.ChairEvent.Kind;
 import eventide.hair.Zone;
+import eventide.product.Product;
 import eventide.routine.Action;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.Technique;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -37,7 +39,76 @@ public final class Runs {
             Step.of(Action.CUP).untilDry(100.0).build(),
             Step.of(Action.BREAK_CAST).build());
 
+    public static final Instant NINE = Instant.parse("2026-05-01T09:00:00Z");
+
     private Runs() {}
+
+    static Instant at(double minute) {
+        return NINE.plus(Duration.ofMillis(Math.round(minute * 60_000)));
+    }
+
+    static ChairEvent event(double minute, Kind kind, Integer step) {
+        return ChairEvent.of(kind + "@" + minute, at(minute), kind, step);
+    }
+
+    static ChairEvent section(double minute, int section) {
+        return section(minute, GROUP, section);
+    }
+
+    static ChairEvent section(double minute, int step, int section) {
+        return new ChairEvent(
+                "s@" + minute,
+                at(minute),
+                null,
+                Kind.SECTION,
+                step,
+                null,
+                section,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
+    }
+
+    static ChairEvent swap(double minute, int step, Integer inner, Product product) {
+        return new ChairEvent(
+                "w@" + minute,
+                at(minute),
+                null,
+                Kind.SWAP,
+                step,
+                inner,
+                null,
+                null,
+                product,
+                null,
+                null,
+                null,
+                null,
+                null);
+    }
+
+    static ChairEvent look(double minute, Look look) {
+        return new ChairEvent(
+                "l@" + minute, at(minute), null, Kind.LOOK, null, null, null, null, null, null, null, look, null, null);
+    }
+
+    /** As a device sends it that counts what it sends. */
+    static ChairEvent counted(String device, int seq, double minute, Kind kind, Integer step) {
+        return new ChairEvent(
+                device + seq, at(minute), seq, kind, step, null, null, null, null, null, null, null, null, device);
+    }
+
+    /** Rinsed, the leave-in on, the sections begun; then what is given. */
+    static List<ChairEvent> intoTheGroup(ChairEvent... more) {
+        List<ChairEvent> all =
+                new ArrayList<>(List.of(event(0, Kind.BEGIN, null), event(2, Kind.DONE, 0), event(5, Kind.DONE, 1)));
+        all.addAll(List.of(more));
+        return all;
+    }
 
     /** Events of every kind at growing times, many at the same instant, some of them nonsense where they stand. */
     public static List<ChairEvent> random(Random random, Routine routine, Instant start) {

@@ -10,6 +10,7 @@ import eventide.product.Compatibility;
 import eventide.product.DoseUnit;
 import eventide.product.Product;
 import eventide.product.Role;
+import eventide.product.RoleCard;
 import eventide.routine.Action;
 import eventide.routine.MixPart;
 import eventide.routine.ProductUse;
@@ -85,6 +86,12 @@ class ShelfController {
     @ResponseStatus(HttpStatus.CREATED)
     Product add(@RequestBody Product product) {
         return shelf.add(product);
+    }
+
+    /** What a bottle can be for. */
+    @GetMapping("/roles")
+    List<RoleCard> roles() {
+        return RoleCard.ALL;
     }
 
     @GetMapping("/shelves")
