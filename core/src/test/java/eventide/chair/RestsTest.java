@@ -216,6 +216,22 @@ public class RestsTest {
     }
 
     @Test
+    public void aRunNobodyTappedThroughWasDoneAsPlanned() {
+        List<ChairEvent> all =
+                intoTheGroup(section(9, 0), section(13, 1), section(18, 2), event(60, Kind.FINISH, null));
+        List<ChairEvent> untapped = List.of(event(0, Kind.BEGIN, null), event(60, Kind.FINISH, null));
+        AtTheChair chair = chair(Runs.ROUTINE, 70, untapped);
+        assertEquals(chair.meant().steps().size(), Runs.ROUTINE.steps().size());
+        for (Product product : List.of(Heads.LEAVE_IN, Heads.GEL)) {
+            assertEquals(
+                    ml(chair.ledger(), product),
+                    ml(chair(Runs.ROUTINE, 70, all).ledger(), product),
+                    .05,
+                    product.name());
+        }
+    }
+
+    @Test
     public void whatIsLeftInTheMiddleUsedItsPart() {
         List<ChairEvent> all = intoTheGroup(section(9, 0), section(13, 1), section(18, 2));
         double whole = ml(chair(Runs.ROUTINE, 40, all).ledger(), Heads.GEL);

@@ -3,14 +3,20 @@ package eventide.server;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
@@ -42,11 +48,17 @@ public class MutatedBodiesTest {
             "no type at all",
             "application/json; charset=nonsense");
 
+    /** Pointers, words of the machine's libraries, nothing where something should stand. */
+    private static final Pattern OF_MACHINES = Pattern.compile(
+            "(^| )/[a-zA-Z]|\\b(null|NaN|token|REDACTED|byte|input|deserialize|parse)\\b|\\b(java|tools|org)\\.|Exception");
+
     private record Write(String method, String path, JsonNode schema) {}
 
     private RunningServer server;
     private final HttpClient http = HttpClient.newHttpClient();
     private final Random random = new Random(SEED);
+    /** What the problems said, numbers and quotations left out. */
+    private final Set<String> said = new TreeSet<>();
 
     @BeforeClass
     public void start() {
@@ -117,6 +129,20 @@ public class MutatedBodiesTest {
         }
         assertTrue(done > REQUESTS / 20 && refused > REQUESTS / 2, done + " done, " + refused + " refused");
         allCanStillBeRead();
+        isSaidInAStylistsWords();
+    }
+
+    /** {@code -Dsaid=FILE} writes them out to be read. */
+    private void isSaidInAStylistsWords() throws IOException {
+        String to = System.getProperty("said");
+        if (to != null) {
+            Files.write(Path.of(to), said);
+        }
+        List<String> wrong = said.stream()
+                .filter(text -> OF_MACHINES.matcher(text).find())
+                .limit(20)
+                .toList();
+        assertTrue(said.size() > 100 && wrong.isEmpty(), said.size() + " faults, of them " + String.join("\n", wrong));
     }
 
     private HttpResponse<String> send(String method, String path, String type, String body) throws Exception {
@@ -139,7 +165,7 @@ public class MutatedBodiesTest {
         }
     }
 
-    private static void isAProblem(HttpResponse<String> answer, String what) {
+    private void isAProblem(HttpResponse<String> answer, String what) {
         assertEquals(answer.statusCode() / 100, 4, what);
         assertEquals(answer.headers().firstValue("Content-Type").orElse(""), "application/problem+json", what);
         JsonNode problem = JSON.readTree(answer.body());
@@ -147,6 +173,10 @@ public class MutatedBodiesTest {
         assertTrue(!problem.path("title").asString("").isBlank(), what);
         assertTrue(!problem.path("detail").asString("").isBlank(), what);
         assertTrue(!problem.get("detail").asString().contains("Exception"), what);
+        said.add(problem.get("detail")
+                .asString()
+                .replaceAll("\"[^\"]*\"", "\"…\"")
+                .replaceAll("-?\\d[\\d.E]*", "n"));
     }
 
     /** Whatever was let in comes out again, and the file it makes would be let in elsewhere. */

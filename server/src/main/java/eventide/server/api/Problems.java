@@ -24,6 +24,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.HttpMediaTypeNotAcceptableException;
+import org.springframework.web.HttpMediaTypeNotSupportedException;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -32,6 +33,7 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
+import tools.jackson.core.JacksonException;
 
 /** Every error as a problem detail (RFC 9457) that a person can act on; whatever the caller said it would take. */
 @RestControllerAdvice
@@ -137,12 +139,20 @@ class Problems extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException ex, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        String why = ex.getMessage() == null
-                ? "it could not be read"
-                : ex.getMessage().lines().findFirst().orElse("it could not be read");
+        String why = ex.getCause() instanceof JacksonException read ? Unreadable.at(read) : "nothing could be read.";
         ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, "Unreadable", "The body is not readable JSON: " + why);
         problem.setProperty("faults", List.of(new Fault("", why)));
         return handleExceptionInternal(ex, problem, headers, HttpStatus.BAD_REQUEST, request);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMediaTypeNotSupported(
+            HttpMediaTypeNotSupportedException ex, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String taken =
+                ex.getSupportedMediaTypes().stream().map(MediaType::toString).collect(Collectors.joining(" or "));
+        ProblemDetail problem =
+                problem(HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Not in this form", "This is sent as " + taken + ".");
+        return handleExceptionInternal(ex, problem, headers, status, request);
     }
 
     @Override

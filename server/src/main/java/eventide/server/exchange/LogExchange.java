@@ -2,6 +2,7 @@ package eventide.server.exchange;
 
 import eventide.log.FollowingDay;
 import eventide.log.Rating;
+import eventide.server.api.Unreadable;
 import eventide.server.clients.Client;
 import eventide.server.clients.ClientRepository;
 import eventide.server.exchange.LogFile.LogEntry;
@@ -158,7 +159,7 @@ class LogExchange {
         try {
             tree = shapes.tree(scores.text());
         } catch (JacksonException unreadable) {
-            throw InvalidException.of("text", "this is no readable JSON: " + unreadable.getOriginalMessage());
+            throw InvalidException.of("text", "This is no readable JSON: " + Unreadable.at(unreadable));
         }
         if (tree == null
                 || tree.path("formatVersion").asDouble(0) != 1

@@ -186,7 +186,7 @@ public final class ShapeReader {
         for (int i = 0; i < node.size(); i++) {
             String here = at + "/" + i;
             Object value = node.get(i).isNull()
-                    ? refuse(here, "a list must not hold null")
+                    ? refuse(here, "a list must not hold an empty place")
                     : read(node.get(i), arguments[0], here, false);
             if (value != REFUSED) {
                 values.add(value);

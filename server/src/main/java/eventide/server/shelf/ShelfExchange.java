@@ -1,6 +1,7 @@
 package eventide.server.shelf;
 
 import eventide.product.Product;
+import eventide.server.api.Unreadable;
 import eventide.server.files.CsvCell;
 import eventide.server.json.ShapeReader;
 import eventide.server.json.Shapes;
@@ -142,7 +143,7 @@ class ShelfExchange {
         try {
             tree = mapper.readTree(text);
         } catch (JacksonException unreadable) {
-            throw InvalidException.of("text", "this is no readable JSON: " + unreadable.getOriginalMessage());
+            throw InvalidException.of("text", "This is no readable JSON: " + Unreadable.at(unreadable));
         }
         if (tree == null || !(tree.get("bottles") instanceof ArrayNode bottles)) {
             throw InvalidException.of("text", "a shelf file holds a list called bottles");
@@ -173,7 +174,8 @@ class ShelfExchange {
                 if (!COLUMNS.contains(column)) {
                     throw InvalidException.of(
                             "text",
-                            "There is no column called " + column + "; known are " + String.join(", ", COLUMNS));
+                            "There is no column called \"" + column.substring(0, Math.min(60, column.length()))
+                                    + "\"; known are " + String.join(", ", COLUMNS));
                 }
             }
             if (!head.contains("name")) {
