@@ -196,3 +196,11 @@ export function momentText(minute: number, beginsAt: string | undefined): string
 export function eachWords(perSection: string): string {
   return perSection.includes(' every ') ? perSection : `${perSection} a section`
 }
+
+type Named = { id: number; name: string; hair?: Hair }
+
+/** A client's name, with a line of reading where another has the same. */
+export function toldApart(one: Named, all: readonly Named[]): string {
+  const isAlone = all.every((other) => other.id === one.id || other.name !== one.name)
+  return isAlone ? one.name : `${one.name}, ${one.hair === undefined ? 'not read yet' : hairLine(one.hair)}`
+}

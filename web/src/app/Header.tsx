@@ -28,7 +28,7 @@ export function Header() {
           type="button"
           onClick={toggle}
           aria-pressed={theme === 'night'}
-          className="border-ink min-h-8 border px-2.5 hover:bg-shallow"
+          className="border-ink aria-pressed:bg-ink aria-pressed:text-paper min-h-8 border px-2.5 hover:bg-shallow"
         >
           Night chart
         </button>

@@ -21,6 +21,13 @@ const KEYS: readonly { where: string; keys: readonly (readonly [string, string])
       ['Esc', 'close what lies over it'],
     ],
   },
+  {
+    where: 'On the plan',
+    keys: [
+      ['Ctrl Z', 'undo'],
+      ['Ctrl Shift Z · Ctrl Y', 'do it again'],
+    ],
+  },
   { where: 'Everywhere', keys: [['?', 'this list']] },
 ]
 

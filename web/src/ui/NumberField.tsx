@@ -1,4 +1,4 @@
-import { useId } from 'react'
+import { useId, useState } from 'react'
 import { Stepper } from './Stepper'
 
 type NumberFieldProps = {
@@ -9,26 +9,20 @@ type NumberFieldProps = {
   max: number
   value: number | undefined
   onChange: (value: number) => void
-  /** What emptying it does; without it an empty field keeps what it had. */
+  /** What emptying it does; without it an empty field is told, and what stood stays. */
   onClear?: () => void
   hint?: string
   /** Takes a step more (1) or less (−1); without it the number is typed. */
   onStep?: (steps: 1 | -1) => void
 }
 
-/** A number with its unit; what is out of range is said, and not taken. */
-export function NumberField({
-  label,
-  unit,
-  min,
-  max,
-  value,
-  onChange,
-  onClear,
-  hint,
-  onStep,
-}: NumberFieldProps) {
+/** A number with its unit; what is out of range is said beside it, and neither taken nor thrown away. */
+export function NumberField(props: NumberFieldProps) {
+  const { label, unit, value, onChange, onClear, hint, onStep } = props
   const id = useId()
+  // What is being typed, until it is taken: undefined while the value stands.
+  const [typed, setTyped] = useState<string | undefined>(undefined)
+  const fault = typed === undefined ? undefined : faultOf(typed, props)
   return (
     <div className="grid gap-1 justify-self-start">
       <span className="flex items-baseline gap-2">
@@ -40,29 +34,27 @@ export function NumberField({
       <span className="flex items-center gap-2">
         <input
           id={id}
-          key={value}
           type="text"
           inputMode="decimal"
-          defaultValue={value ?? ''}
-          onChange={(event) => {
-            const text = event.target.value.replace(',', '.').trim()
-            const next = Number(text)
-            const good = text !== '' && next >= min && next <= max
-            event.target.setCustomValidity(
-              good || text === '' ? '' : `${label} must be from ${min} to ${max} ${unit}`,
-            )
-            event.target.reportValidity()
-          }}
-          onBlur={(event) => take(event.target)}
+          autoComplete="off"
+          value={typed ?? (value === undefined ? '' : String(value))}
+          aria-invalid={fault !== undefined}
+          aria-describedby={fault === undefined ? undefined : `${id}-fault`}
+          onChange={(event) => setTyped(event.target.value)}
+          onBlur={take}
           onKeyDown={(event) => {
-            if (event.key === 'Enter') take(event.currentTarget)
+            if (event.key === 'Enter') take()
+            if (event.key === 'Escape' && typed !== undefined) {
+              event.preventDefault()
+              setTyped(undefined)
+            }
           }}
-          className="border-ink bg-paper invalid:border-caution figures min-h-10 w-24 border px-2 text-lg invalid:border-2"
+          className="border-ink bg-paper aria-invalid:border-caution figures min-h-10 w-24 border px-2 text-lg aria-invalid:border-2"
         />
         {onStep !== undefined && (
           <>
-            <Stepper label={`${label}: less`} text="−" tall onClick={() => onStep(-1)} />
-            <Stepper label={`${label}: more`} text="+" tall onClick={() => onStep(1)} />
+            <Stepper label={`${label}: less`} text="−" tall onClick={() => step(-1)} />
+            <Stepper label={`${label}: more`} text="+" tall onClick={() => step(1)} />
             {value !== undefined && onClear !== undefined && (
               <button
                 type="button"
@@ -77,12 +69,50 @@ export function NumberField({
         )}
         <span className="text-muted">{unit}</span>
       </span>
+      {fault !== undefined && (
+        <span id={`${id}-fault`} role="alert" className="text-caution max-w-xs text-sm font-medium">
+          <span aria-hidden>⚑ </span>
+          {fault}{' '}
+          {value !== undefined && (
+            <button type="button" className="text-ink underline" onClick={() => setTyped(undefined)}>
+              Leave it at {value}
+            </button>
+          )}
+        </span>
+      )}
     </div>
   )
 
-  function take(input: HTMLInputElement) {
-    const text = input.value.replace(',', '.').trim()
-    if (text === '' && value !== undefined) onClear?.()
-    if (text !== '' && input.validity.valid && Number(text) !== value) onChange(Number(text))
+  function take() {
+    if (typed === undefined || fault !== undefined) return
+    const next = numberIn(typed)
+    setTyped(undefined)
+    if (next === undefined) onClear?.()
+    else if (next !== value) onChange(next)
   }
+
+  function step(by: 1 | -1) {
+    setTyped(undefined)
+    onStep?.(by)
+  }
+}
+
+/** Undefined for nothing; NaN for what is no number. */
+function numberIn(text: string): number | undefined {
+  const plain = text.replace(',', '.').trim()
+  return plain === '' ? undefined : Number(plain)
+}
+
+function faultOf(
+  text: string,
+  { label, unit, min, max, value, onClear }: NumberFieldProps,
+): string | undefined {
+  const number = numberIn(text)
+  const range = `from ${min} to ${max} ${unit}`
+  if (number === undefined)
+    return value === undefined || onClear !== undefined
+      ? undefined
+      : `${label}: nothing stands here. Say ${range}.`
+  if (Number.isNaN(number)) return `${label} is a number, ${range}.`
+  return number < min || number > max ? `${label} is ${range}, and ${text.trim()} is not.` : undefined
 }

@@ -1,10 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
-import { NavLink, Outlet, useOutletContext, useParams } from 'react-router'
+import { Link, NavLink, Outlet, useLocation, useOutletContext, useParams } from 'react-router'
 import { clientQuery } from '../../api/queries'
 import type { Client } from '../../api/types'
 import { Cautions } from './Cautions'
 import { hairLine } from '../../api/words'
 import { Failure, Waiting } from '../../ui/Notice'
+import { useTitle } from '../../ui/useTitle'
 
 const COURSE = [
   ['consult', 'Consult'],
@@ -16,13 +17,28 @@ const COURSE = [
 /** One client's places, in the order of the work. */
 export function ClientFrame() {
   const id = Number(useParams()['clientId'])
+  const { pathname } = useLocation()
   const { data, error } = useQuery(clientQuery(id))
-  if (error !== null) return <Failure error={error} />
+  const place = COURSE.find(([to]) => pathname.endsWith(`/${to}`))?.[1]
+  useTitle(place, data?.name)
+  if (error !== null && data === undefined)
+    return (
+      <div className="grid justify-items-start gap-3 py-6">
+        <h1 className="text-2xl font-semibold">This client cannot be opened</h1>
+        <Failure error={error} />
+        <Link to="/clients" className="underline">
+          All clients
+        </Link>
+      </div>
+    )
   if (data === undefined) return <Waiting what="Opening the client" />
   return (
     <>
       <div data-frame className="flex flex-wrap items-baseline gap-x-6 gap-y-1 py-3 print:hidden">
-        <h1 className="text-[1.7rem] leading-tight font-semibold">{data.name}</h1>
+        <h1 className="text-[1.7rem] leading-tight font-semibold">
+          {data.name}
+          <span className="sr-only">, {place?.toLowerCase()}</span>
+        </h1>
         <p className="figures text-muted text-[1.02rem]">
           {data.hair === undefined ? 'not read yet' : hairLine(data.hair)}
         </p>

@@ -9,6 +9,7 @@ import { Button } from '../../ui/Button'
 import { Failure, Waiting } from '../../ui/Notice'
 import { Select } from '../../ui/Select'
 import { TextField } from '../../ui/TextField'
+import { useTitle } from '../../ui/useTitle'
 import { ClientMore } from './ClientMore'
 import { SalonFiles } from './SalonFiles'
 
@@ -18,6 +19,7 @@ export function ClientsPage() {
   const [isFiles, setFiles] = useState(false)
   const [more, setMore] = useState<Client | undefined>(undefined)
   const { data, error } = useQuery(clientsQuery)
+  useTitle('Clients')
   if (error !== null) return <Failure error={error} />
   if (data === undefined) return <Waiting what="Opening the clients" />
   const found = data.filter((client) => client.name.toLowerCase().includes(name.trim().toLowerCase()))

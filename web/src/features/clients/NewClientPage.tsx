@@ -1,17 +1,20 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { answered, api } from '../../api/client'
 import { Button } from '../../ui/Button'
 import { Failure } from '../../ui/Notice'
+import { useStored } from '../../ui/useStored'
+import { useTitle } from '../../ui/useTitle'
 
 export function NewClientPage() {
-  const [name, setName] = useState('')
+  const [name, setName] = useStored('new-client', isText)
+  useTitle('New client')
   const navigate = useNavigate()
   const queries = useQueryClient()
   const add = useMutation({
-    mutationFn: () => answered(api.POST('/api/clients', { body: { name } })),
+    mutationFn: () => answered(api.POST('/api/clients', { body: { name: name ?? '' } })),
     onSuccess: async (client) => {
+      setName(undefined)
       await queries.invalidateQueries({ queryKey: ['today'] })
       await navigate(`/clients/${client.id}/consult`)
     },
@@ -28,7 +31,8 @@ export function NewClientPage() {
       <label className="grid gap-1">
         <span className="label">Name</span>
         <input
-          value={name}
+          value={name ?? ''}
+          autoFocus
           onChange={(event) => setName(event.target.value)}
           autoComplete="off"
           className="border-ink bg-paper min-h-11 border px-3 text-lg"
@@ -38,11 +42,15 @@ export function NewClientPage() {
       <Button
         main
         type="submit"
-        disabled={name.trim() === '' || add.isPending}
+        disabled={(name ?? '').trim() === '' || add.isPending}
         className="justify-self-start"
       >
         Read the hair
       </Button>
     </form>
   )
+}
+
+function isText(value: unknown): value is string {
+  return typeof value === 'string'
 }

@@ -9,6 +9,7 @@ import { Island } from '../../chart/Island'
 import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
 import { Caution, Failure, Waiting } from '../../ui/Notice'
+import { atWrongField } from '../../ui/wrongField'
 import { isObject, useStored } from '../../ui/useStored'
 import { useClient } from '../clients/ClientFrame'
 import {
@@ -215,7 +216,7 @@ function SaveBar({ client, consult, found, edited, setDraft }: SaveBarProps) {
         main
         className="min-h-11"
         disabled={lacking.length > 0 || save.isPending}
-        onClick={() => save.mutate(client.version)}
+        onClick={() => !atWrongField() && save.mutate(client.version)}
       >
         Save and plan
       </Button>

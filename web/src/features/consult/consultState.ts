@@ -10,7 +10,7 @@ import type {
   Zone,
   ZoneReadings,
 } from '../../api/types'
-import { USUAL_GOAL, USUAL_LIMITS } from '../plan/planState'
+import { USUAL_GOAL, USUAL_LIMITS } from '../plan/planHistory'
 
 /** Readings set by hand, or kept from last time; a reading left out follows from tests, or is assumed. */
 export type Reading = Partial<Pick<Hair, 'strand' | 'porosity' | 'pattern' | 'density' | 'lengthCm'>>

@@ -6,6 +6,7 @@ import type { Following, FollowingDay } from '../../api/types'
 import { Button } from '../../ui/Button'
 import { Checks } from '../../ui/Checks'
 import { Failure } from '../../ui/Notice'
+import { isObject, useStored } from '../../ui/useStored'
 import { ScoreSlider } from './ScoreSlider'
 import { WearCurve } from './WearCurve'
 
@@ -23,43 +24,43 @@ const REFRESH: readonly { value: Refresh; label: string }[] = [
 /** Day 2, day 3, …: ten seconds each, and the curve they make. */
 export function DaysAfter({ day }: { day: number }) {
   const following = useQuery(followingQuery(day)).data
-  const [isOpen, setOpen] = useState(false)
+  const [isOpen, setOpen] = useState(() => localStorage.getItem(`following:${day}`) !== null)
   if (following === undefined) return null
-  const { days, wear } = following
+  const { days } = following
   const next = (days.at(-1)?.day ?? 1) + 1
   const isOver = days.at(-1)?.over === true
   return (
     <section aria-label="The days after" className="border-line grid gap-2 border-t px-4 py-3">
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
         <h3 className="label">The days after</h3>
-        <span>
-          {wear.daysLasted !== undefined && `lasted ${Math.round(wear.daysLasted)} days`}
-          {wear.best !== undefined && `, best on day ${wear.best}`}
-          {following.dueOnDay !== undefined && `, due on day ${following.dueOnDay}`}
-          {following.cameOnDay !== undefined && `, washed again on day ${following.cameOnDay}`}
-        </span>
-        {wear.secondDay !== undefined && <span className="text-muted">{wear.secondDay}</span>}
+        <span>{wornWords(following)}</span>
+        {following.wear.secondDay !== undefined && (
+          <span className="text-muted">{following.wear.secondDay}</span>
+        )}
         {!isOver && !isOpen && (
           <Button className="ml-auto" onClick={() => setOpen(true)}>
             Day {next}
           </Button>
         )}
       </div>
-      {wear.points.length > 1 && <WearCurve points={wear.points} />}
+      {following.wear.points.length > 1 && <WearCurve points={following.wear.points} />}
       {isOpen && <DayForm wash={day} day={next} onKept={() => setOpen(false)} />}
     </section>
   )
 }
 
-type Draft = { definition?: number; frizz?: number; volume?: number; refreshed: Refresh[] }
+type Draft = { day: number; definition?: number; frizz?: number; volume?: number; refreshed: Refresh[] }
 
 function DayForm({ wash, day, onKept }: { wash: number; day: number; onKept: () => void }) {
-  const [draft, setDraft] = useState<Draft>({ refreshed: [] })
+  // Half filled in it is kept on this device.
+  const [stored, setDraft] = useStored(`following:${wash}`, isDraft)
+  const draft = stored?.day === day ? stored : { day, refreshed: [] }
   const queries = useQueryClient()
   const keep = useMutation({
     mutationFn: (body: FollowingDay) =>
       answered(api.PUT('/api/wash-days/{id}/following/{day}', { params: { path: { id: wash, day } }, body })),
     onSuccess: (kept: Following) => {
+      setDraft(undefined)
       queries.setQueryData(followingQuery(wash).queryKey, kept)
       onKept()
     },
@@ -106,4 +107,21 @@ function DayForm({ wash, day, onKept }: { wash: number; day: number; onKept: () 
       </div>
     </div>
   )
+}
+
+function isDraft(value: unknown): value is Draft {
+  return isObject(value) && typeof value['day'] === 'number' && Array.isArray(value['refreshed'])
+}
+
+/** How long it was worn, when it was best, when the next wash was due and came. */
+function wornWords({ wear, dueOnDay, cameOnDay }: Following): string {
+  const days = wear.daysLasted === undefined ? undefined : Math.round(wear.daysLasted)
+  const parts = [
+    days === undefined ? undefined : `lasted ${days} ${days === 1 ? 'day' : 'days'}`,
+    wear.best === undefined ? undefined : `best on day ${wear.best}`,
+    dueOnDay === undefined ? undefined : `due on day ${dueOnDay}`,
+    cameOnDay === undefined ? undefined : `washed again on day ${cameOnDay}`,
+  ]
+  const words = parts.filter((part) => part !== undefined).join(', ')
+  return words.charAt(0).toUpperCase() + words.slice(1)
 }

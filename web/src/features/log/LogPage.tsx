@@ -1,12 +1,14 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Link, useSearchParams } from 'react-router'
+import { Link } from 'react-router'
 import { washDaysQuery } from '../../api/queries'
 import type { WashDay } from '../../api/types'
 import { Empty, Failure, Waiting } from '../../ui/Notice'
+import { aCount, useAddressed } from '../../ui/useAddressed'
+import { useRoving } from '../../ui/useRoving'
 import { useClient } from '../clients/ClientFrame'
 import { Beside } from './Beside'
-import { dateOf, headlineOf } from './dayWords'
+import { apart, dateOf, headlineOf } from './dayWords'
 import { HistoryPicture } from './HistoryPicture'
 import { OneDay } from './OneDay'
 import { Removed } from './Removed'
@@ -15,14 +17,14 @@ import { Removed } from './Removed'
 export function LogPage() {
   const client = useClient()
   const { data, error } = useQuery(washDaysQuery(client.id))
-  const asked = Number(useSearchParams()[0].get('day'))
-  const [chosen, setChosen] = useState<number | undefined>(asked === 0 ? undefined : asked)
-  const [other, setOther] = useState<number | undefined>(undefined)
+  const [chosen, setChosen] = useAddressed('day', aCount)
+  const [other, setOther] = useAddressed('beside', aCount)
   const [again, setAgain] = useState<number | undefined>(undefined)
   const [gone, setGone] = useState<WashDay | undefined>(undefined)
-  if (error !== null) return <Failure error={error} />
+  const done = (data ?? []).filter((day) => day.finishedAt !== undefined)
+  const rove = useRoving(done.length, undefined)
+  if (error !== null && data === undefined) return <Failure error={error} />
   if (data === undefined) return <Waiting what="Opening the log" />
-  const done = data.filter((day) => day.finishedAt !== undefined)
   const day = done.find((d) => d.id === chosen) ?? done.find((d) => d.rating === undefined) ?? done[0]
   const removed = gone !== undefined && <Removed day={gone} onBack={() => setGone(undefined)} />
   if (day === undefined) {
@@ -51,11 +53,13 @@ export function LogPage() {
       <div className="sheet grid lg:grid-cols-[17rem_1fr]">
         <nav aria-label="Wash days" className="border-line border-b p-3 lg:border-r lg:border-b-0">
           <h2 className="label pb-1">Wash days</h2>
-          <ul className="max-h-48 overflow-y-auto lg:max-h-[calc(100vh-12rem)]">
-            {done.map((d) => (
+          <ul {...rove.list} className="max-h-48 overflow-y-auto lg:max-h-[calc(100vh-12rem)]">
+            {done.map((d, i) => (
               <DayLine
                 key={d.id}
                 day={d}
+                apart={apart(d, done)}
+                tabIndex={rove.tabIndex(i)}
                 isOpen={d.id === day.id}
                 isBeside={d.id === other}
                 isBare={isScoring}
@@ -90,6 +94,9 @@ export function LogPage() {
 
 type DayLineProps = {
   day: WashDay
+  /** What tells it from another of its name. */
+  apart: string
+  tabIndex: 0 | -1
   isOpen: boolean
   isBeside: boolean
   /** Without its scores. */
@@ -98,21 +105,25 @@ type DayLineProps = {
   onBeside: () => void
 }
 
-function DayLine({ day, isOpen, isBeside, isBare, onOpen, onBeside }: DayLineProps) {
+function DayLine({ day, apart, tabIndex, isOpen, isBeside, isBare, onOpen, onBeside }: DayLineProps) {
   return (
     <li className="border-line flex items-stretch border-b">
       <button
         type="button"
+        data-rove
+        tabIndex={tabIndex}
         aria-current={isOpen}
         onClick={onOpen}
         className="aria-[current=true]:bg-ink aria-[current=true]:text-paper min-w-0 flex-1 px-2 py-1.5 text-left hover:bg-shallow aria-[current=true]:hover:bg-ink"
       >
         <span className="figures">{dateOf(day)}</span> {day.name}
+        {apart !== '' && <span className="block text-sm leading-tight">{apart}</span>}
         {!isBare && <span className="figures block text-sm">{headlineOf(day)}</span>}
       </button>
       {!isOpen && (
         <button
           type="button"
+          tabIndex={tabIndex}
           aria-pressed={isBeside}
           aria-label={`Lay ${dateOf(day)} beside the open one`}
           title="Lay it beside the open one"

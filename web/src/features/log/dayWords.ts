@@ -1,4 +1,4 @@
-import type { WashDay } from '../../api/types'
+import type { Step, WashDay } from '../../api/types'
 
 export const SCORES = ['definition', 'clumping', 'frizz', 'volume'] as const
 export type ScoreKey = (typeof SCORES)[number]
@@ -21,4 +21,28 @@ export function headlineOf(day: WashDay): string {
 export function signed(by: number): string {
   if (Math.abs(by) < 0.05) return '0'
   return `${by < 0 ? '−' : '+'}${Math.abs(by).toFixed(1)}`
+}
+
+/** Of a wash that has its name from another too: the hour where they fell on one day, and what was used. */
+export function apart(day: WashDay, all: readonly WashDay[]): string {
+  const same = all.filter((other) => other.id !== day.id && other.name === day.name)
+  if (same.length === 0) return ''
+  const hour = new Date(day.startedAt ?? day.plannedAt).toLocaleTimeString('en-GB', {
+    hour: '2-digit',
+    minute: '2-digit',
+  })
+  const isOneDay = same.some((other) => dateOf(other) === dateOf(day))
+  return [...(isOneDay ? [hour] : []), ...usedOn(day)].join(' · ')
+}
+
+/** The bottles of a wash, in the order of the work. */
+function usedOn(day: WashDay): string[] {
+  const names = day.routine.steps.flatMap((step) => [step, ...(step.steps ?? [])].flatMap(bottlesOf))
+  return [...new Set(names)]
+}
+
+function bottlesOf(step: Step): string[] {
+  return [step.product?.name, ...(step.mix ?? []).map((part) => part.product.name)].filter(
+    (name) => name !== undefined,
+  )
 }

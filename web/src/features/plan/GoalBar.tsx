@@ -4,7 +4,7 @@ import { minutesText } from '../../api/words'
 import { Stepper } from '../../ui/Stepper'
 import { useSame } from '../../ui/useSame'
 import { degree, minutesBy, WISHES, wished, type Wish } from './nearby'
-import type { PlanDraft } from './planState'
+import type { PlanDraft } from './planHistory'
 
 type GoalBarProps = {
   draft: PlanDraft

@@ -15,6 +15,7 @@ import {
 import { memo, useEffect, useRef, type KeyboardEvent } from 'react'
 import type { Amount, Judgement, Routine, Step } from '../../api/types'
 import { stepLine } from '../../api/words'
+import { useRoving } from '../../ui/useRoving'
 import { AddStep } from './AddStep'
 import { inserted, movedStep } from './planState'
 
@@ -35,6 +36,7 @@ export const InOrder = memo(function InOrder(props: InOrderProps) {
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   )
+  const rove = useRoving(routine.steps.length, selected)
   const list = useRef<HTMLOListElement>(null)
   // Where what was moved went, and by which of its two buttons: focus goes with it.
   const went = useRef<{ to: number; by: 'line' | 'handle' } | undefined>(undefined)
@@ -75,8 +77,8 @@ export const InOrder = memo(function InOrder(props: InOrderProps) {
           )}
           <ol
             ref={list}
+            {...rove.list}
             className="min-h-0 flex-1 overflow-y-auto px-2"
-            tabIndex={0}
             aria-label="Steps in order"
           >
             {routine.steps.map((step, i) => (
@@ -86,6 +88,7 @@ export const InOrder = memo(function InOrder(props: InOrderProps) {
                 step={step}
                 judgement={judgement}
                 selected={selected === i}
+                tabIndex={rove.tabIndex(i)}
                 onSelect={() => onSelect(selected === i ? undefined : i)}
                 onMove={(by) => move(i, i + by, 'line')}
               />
@@ -112,11 +115,12 @@ type LineProps = {
   step: Step
   judgement: Judgement
   selected: boolean
+  tabIndex: 0 | -1
   onSelect: () => void
   onMove: (by: -1 | 1) => void
 }
 
-function Line({ index, step, judgement, selected, onSelect, onMove }: LineProps) {
+function Line({ index, step, judgement, selected, tabIndex, onSelect, onMove }: LineProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, isDragging } = useSortable({
     id: index + 1,
   })
@@ -140,6 +144,7 @@ function Line({ index, step, judgement, selected, onSelect, onMove }: LineProps)
         type="button"
         {...attributes}
         {...listeners}
+        tabIndex={tabIndex}
         data-handle
         aria-label={`Drag step ${index + 1}`}
         className="text-muted min-w-[26px] shrink-0 touch-none cursor-grab leading-none hover:bg-shallow"
@@ -151,6 +156,8 @@ function Line({ index, step, judgement, selected, onSelect, onMove }: LineProps)
       <button
         type="button"
         data-line
+        data-rove
+        tabIndex={tabIndex}
         aria-pressed={selected}
         onClick={onSelect}
         onKeyDown={keys}

@@ -7,7 +7,7 @@ import { Button } from '../../ui/Button'
 import { Said } from './Said'
 import { StepFields } from './StepFields'
 import { WhyStep } from './WhyStep'
-import { grouped, movedStep, ungrouped, withoutStep, withStep } from './planState'
+import { grouped, movedStep, ungrouped, withStep } from './planState'
 
 type StepPanelProps = {
   setting: Setting
@@ -18,7 +18,10 @@ type StepPanelProps = {
   why: readonly Reason[]
   shelf: readonly Product[]
   onChange: (routine: Routine) => void
+  onMend: (routine: Routine) => void
   onSelect: (index: number | undefined) => void
+  onClose: () => void
+  onLeaveOut: () => void
   onPreview: (name: string, routine: Routine) => void
   /** A product tried against another on one half of the head. */
   onHalves: (index: number, inner?: number) => void
@@ -26,8 +29,22 @@ type StepPanelProps = {
 
 /** One step in hand: what is said of it, why it is as it is, and everything about it that can be changed. */
 export function StepPanel(props: StepPanelProps) {
-  const { setting, routine, index, step, judgement, why, shelf, onChange, onSelect, onPreview, onHalves } =
-    props
+  const {
+    setting,
+    routine,
+    index,
+    step,
+    judgement,
+    why,
+    shelf,
+    onChange,
+    onMend,
+    onSelect,
+    onClose,
+    onLeaveOut,
+    onPreview,
+    onHalves,
+  } = props
   const cards = useQuery(actionsQuery).data ?? []
   const card = cards.find((c) => c.action === step.action)
   const reasons = why.filter((reason) => reason.step === index)
@@ -45,7 +62,7 @@ export function StepPanel(props: StepPanelProps) {
           <span className="figures text-muted mr-1.5">{index + 1}</span>
           {stepLine(step)}
         </h2>
-        <button type="button" className="underline" onClick={() => onSelect(undefined)}>
+        <button type="button" className="underline" onClick={onClose}>
           Close
         </button>
       </div>
@@ -55,7 +72,7 @@ export function StepPanel(props: StepPanelProps) {
           <Said
             key={`${finding.rule}/${finding.inner ?? ''}/${finding.zone ?? ''}`}
             finding={finding}
-            onMend={onChange}
+            onMend={onMend}
             onPreview={onPreview}
           />
         ))}
@@ -84,14 +101,7 @@ export function StepPanel(props: StepPanelProps) {
         <Button disabled={index === routine.steps.length - 1} onClick={() => move(index + 1)}>
           Later
         </Button>
-        <Button
-          onClick={() => {
-            onChange(withoutStep(routine, index))
-            onSelect(undefined)
-          }}
-        >
-          Leave out
-        </Button>
+        <Button onClick={onLeaveOut}>Leave out</Button>
         {step.steps === undefined ? (
           index < routine.steps.length - 1 && (
             <Button onClick={() => onChange(grouped(routine, index))}>

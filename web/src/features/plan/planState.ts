@@ -1,98 +1,5 @@
-import type { Air, Goal, Limits, Reason, Routine, Schools, Step } from '../../api/types'
+import type { Reason, Routine, Step } from '../../api/types'
 import { without } from '../../api/without'
-import { isObject } from '../../ui/useStored'
-
-/** A plan under way on this device: what is asked for, and the routine once a hand has changed it. */
-export type PlanDraft = {
-  goal: Goal
-  limits: Limits
-  /** Which suggestion is open, from 0. */
-  pick: number
-  /** Undefined while the suggestion stands as it is. */
-  routine?: Routine
-  /** Earlier routines, oldest first, for undoing. */
-  past: Routine[]
-  /** What was undone, next first, for doing it again. */
-  future?: Routine[]
-  /** Taken for today instead of the client's own. */
-  schools?: Schools
-  /** Typed in instead of what the instruments say. */
-  air?: Air
-  /** When the work begins, as "HH:MM": the tide is then read by the clock. */
-  beginsAt?: string
-}
-
-type Asking = Pick<PlanDraft, 'goal' | 'limits' | 'schools' | 'air' | 'beginsAt'>
-
-export const USUAL_GOAL: Goal = { definition: 2, volume: 2, length: 0, softness: 1, longevity: 1 }
-export const USUAL_LIMITS: Limits = { minutes: 120 }
-
-export function isPlanDraft(value: unknown): value is PlanDraft {
-  return (
-    isObject(value) &&
-    isObject(value['goal']) &&
-    isObject(value['limits']) &&
-    typeof value['pick'] === 'number' &&
-    Array.isArray(value['past'])
-  )
-}
-
-/** Without the older half of what could be undone, and what was undone; undefined where nothing is left to spare. */
-export function shortened(draft: PlanDraft): PlanDraft | undefined {
-  const { past, future } = draft
-  if (past.length === 0 && future === undefined) return undefined
-  return { ...without(draft, 'future'), past: past.slice(Math.ceil(past.length / 2)) }
-}
-
-function asking(draft: PlanDraft): Asking {
-  const { goal, limits, schools, air, beginsAt } = draft
-  return {
-    goal,
-    limits,
-    ...(schools === undefined ? {} : { schools }),
-    ...(air === undefined ? {} : { air }),
-    ...(beginsAt === undefined ? {} : { beginsAt }),
-  }
-}
-
-/** With the routine changed by hand, the one before kept for undoing. */
-export function changed(draft: PlanDraft, from: Routine, to: Routine): PlanDraft {
-  return { ...asking(draft), pick: draft.pick, routine: to, past: [...draft.past, from] }
-}
-
-/** `now` is what is on the water. */
-export function undone(draft: PlanDraft, now: Routine): PlanDraft {
-  const before = draft.past.at(-1)
-  if (before === undefined) return draft
-  const past = draft.past.slice(0, -1)
-  const future = [now, ...(draft.future ?? [])]
-  const plain = { ...asking(draft), pick: draft.pick, past, future }
-  return past.length === 0 ? plain : { ...plain, routine: before }
-}
-
-export function redone(draft: PlanDraft, now: Routine): PlanDraft {
-  const [next, ...future] = draft.future ?? []
-  if (next === undefined) return draft
-  return { ...asking(draft), pick: draft.pick, routine: next, past: [...draft.past, now], future }
-}
-
-/** What is asked for has changed: the search answers anew; what hands had made is one step back. */
-export function asked(draft: PlanDraft, change: Partial<Asking>): PlanDraft {
-  return { ...asking(draft), ...change, pick: 0, past: kept(draft) }
-}
-
-function kept(draft: PlanDraft): Routine[] {
-  return draft.routine === undefined ? [] : [...draft.past, draft.routine]
-}
-
-/** The clock changes nothing that is asked for. */
-export function begun(draft: PlanDraft, beginsAt: string): PlanDraft {
-  return { ...draft, beginsAt }
-}
-
-export function picked(draft: PlanDraft, pick: number): PlanDraft {
-  return { ...asking(draft), pick, past: kept(draft) }
-}
 
 export function withStep(routine: Routine, index: number, step: Step): Routine {
   return { ...routine, steps: routine.steps.map((own, i) => (i === index ? step : own)) }
@@ -166,6 +73,15 @@ export function reasonsOf(
     const step = now[reason.step] ?? -1
     return step < 0 ? [] : [{ ...reason, step }]
   })
+}
+
+/** Where a step of the one routine stands in the other; undefined where it does not. */
+export function placeIn(other: Routine, routine: Routine, index: number): number | undefined {
+  const place = standing(
+    routine.steps.map((step) => JSON.stringify(step)),
+    other.steps.map((step) => JSON.stringify(step)),
+  )[index]
+  return place === undefined || place < 0 ? undefined : place
 }
 
 /** Where each of the old stands among the new, −1 where it does not: most of them in their order, else wherever they went. */

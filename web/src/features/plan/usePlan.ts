@@ -13,7 +13,8 @@ import type {
 } from '../../api/types'
 import { useStored } from '../../ui/useStored'
 import { useLookAhead } from './useLookAhead'
-import { isPlanDraft, reasonsOf, shortened, USUAL_GOAL, USUAL_LIMITS, type PlanDraft } from './planState'
+import { isPlanDraft, shortened, USUAL_GOAL, USUAL_LIMITS, type PlanDraft } from './planHistory'
+import { reasonsOf } from './planState'
 
 export type Open = {
   name: string

@@ -1,21 +1,19 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useEffect, useRef, useState } from 'react'
-import { answered, api } from '../../api/client'
+import { useQuery } from '@tanstack/react-query'
+import { useEffect, useRef } from 'react'
 import { clientsQuery, shelfQuery, takesQuery } from '../../api/queries'
-import type { Client, ProductUse, ShelfItem, ShelfItemDraft } from '../../api/types'
+import type { Client, ProductUse, ShelfItem } from '../../api/types'
 import { Button } from '../../ui/Button'
 import { Failure, Waiting } from '../../ui/Notice'
 import { Select } from '../../ui/Select'
 import { TextField } from '../../ui/TextField'
-import { Exchange } from './Exchange'
-import { GoesWith } from './GoesWith'
-import { ItemEditor } from './ItemEditor'
+import { toldApart } from '../../api/words'
+import { useRoving } from '../../ui/useRoving'
+import { Detail } from './Detail'
 import { breaksFor, Row, stays } from './ShelfRow'
-import { NEW_PRODUCT } from './shelfWords'
+import { aText, useAddressed } from '../../ui/useAddressed'
+import { useTitle } from '../../ui/useTitle'
+import { useFilter, useOpenItem, type Filter } from './useShelfAddress'
 import { useRoles } from './useRoles'
-
-type Open = { what: 'nothing' } | { what: 'new' } | { what: 'files' } | { what: 'item'; id: number }
-type Filter = { text: string; role: string; only: 'all' | 'holds' | 'light' | 'stays' | 'breaks' | 'reorder' }
 
 const ONLY: readonly { value: Filter['only']; label: string }[] = [
   { value: 'all', label: 'everything' },
@@ -28,25 +26,32 @@ const ONLY: readonly { value: Filter['only']; label: string }[] = [
 
 export function ShelfPage() {
   const { data: items, error } = useQuery(shelfQuery)
+  useTitle('Shelf')
+  if (error !== null && items === undefined) return <Failure error={error} />
+  if (items === undefined) return <Waiting what="Opening the shelf" />
+  return <ShelfOf items={items} />
+}
+
+function ShelfOf({ items }: { items: readonly ShelfItem[] }) {
   const clients = useQuery(clientsQuery).data ?? []
   const roles = useRoles()
-  const [forId, setForId] = useState('')
-  const [filter, setFilter] = useState<Filter>({ text: '', role: '', only: 'all' })
-  const [open, setOpen] = useState<Open>({ what: 'nothing' })
+  const [forId, setForId] = useAddressed('for', aText)
+  const [filter, setFilter] = useFilter()
+  const [open, setOpen] = useOpenItem()
   const detail = useRef<HTMLDivElement>(null)
   const client = clients.find((c) => String(c.id) === forId)
   // On a phone the bottle opens below the list: go there.
   useEffect(() => {
     if (open.what !== 'nothing' && window.innerWidth < 1024) detail.current?.scrollIntoView()
   }, [open])
-  const stock = (items ?? []).map((item) => item.product.stockMl ?? '').join()
+  const stock = items.map((item) => item.product.stockMl ?? '').join()
   const uses = useQuery(takesQuery(client?.hair, stock)).data ?? []
-  if (error !== null) return <Failure error={error} />
-  if (items === undefined) return <Waiting what="Opening the shelf" />
   const use = (id: number) => uses.find((u) => u.productId === id)
   const shown = items.filter((item) =>
     fits(item, roles.labelOf(item.product.role), filter, client, use(item.id)),
   )
+  const at = shown.findIndex((item) => open.what === 'item' && item.id === open.id)
+  const rove = useRoving(shown.length, at < 0 ? undefined : at)
   return (
     <>
       <p className="hidden pb-2 print:block">
@@ -71,10 +76,10 @@ export function ShelfPage() {
           label="Amounts for"
           options={[
             { value: '', label: 'a usual head' },
-            ...clients.map((c) => ({ value: String(c.id), label: c.name })),
+            ...clients.map((c) => ({ value: String(c.id), label: toldApart(c, clients) })),
           ]}
-          value={forId}
-          onChange={setForId}
+          value={forId ?? ''}
+          onChange={(id) => setForId(id === '' ? undefined : id)}
         />
         <div className="ml-auto flex gap-2 print:hidden">
           <Button main onClick={() => setOpen({ what: 'new' })}>
@@ -88,7 +93,8 @@ export function ShelfPage() {
         <section
           className="border-line min-h-0 overflow-y-auto border-b lg:border-r lg:border-b-0"
           aria-label="Products"
-          tabIndex={0}
+          tabIndex={shown.length === 0 ? 0 : -1}
+          {...rove.list}
         >
           {shown.length === 0 && (
             <p className="p-4">
@@ -98,13 +104,14 @@ export function ShelfPage() {
             </p>
           )}
           <ul>
-            {shown.map((item) => (
+            {shown.map((item, i) => (
               <Row
                 key={item.id}
                 item={item}
                 use={use(item.id)}
                 client={client}
                 open={open.what === 'item' && open.id === item.id}
+                tabIndex={rove.tabIndex(i)}
                 onOpen={() => setOpen({ what: 'item', id: item.id })}
               />
             ))}
@@ -145,133 +152,4 @@ function fits(
       return use?.reorder ?? false
   }
   return filter.only satisfies never
-}
-
-type DetailProps = {
-  open: Open
-  setOpen: (open: Open) => void
-  items: readonly ShelfItem[]
-  client: Client | undefined
-}
-
-function Detail({ open, setOpen, items, client }: DetailProps) {
-  switch (open.what) {
-    case 'files':
-      return <Exchange onClose={() => setOpen({ what: 'nothing' })} />
-    case 'new':
-      return (
-        <Editing
-          key="new"
-          item={undefined}
-          items={items}
-          client={client}
-          onSaved={(id) => setOpen({ what: 'item', id })}
-          onGone={() => setOpen({ what: 'nothing' })}
-        />
-      )
-    case 'item': {
-      const item = items.find((i) => i.id === open.id)
-      if (item === undefined)
-        return <PutAway id={open.id} onDone={() => setOpen({ what: 'item', id: open.id })} />
-      return (
-        <Editing
-          key={item.id}
-          item={item}
-          items={items}
-          client={client}
-          onSaved={(id) => setOpen({ what: 'item', id })}
-          onGone={() => setOpen({ what: 'item', id: item.id })}
-        />
-      )
-    }
-    case 'nothing':
-      return (
-        <p className="text-muted p-6">
-          Touch a bottle: its label read, what one wash takes of it, and what goes over it. Amounts are for{' '}
-          {client?.name ?? 'a usual head of 30 cm'}.
-        </p>
-      )
-  }
-  return open satisfies never
-}
-
-/** A bottle put away by mistake is one tap from standing here again. */
-function PutAway({ id, onDone }: { id: number; onDone: () => void }) {
-  const queries = useQueryClient()
-  const back = useMutation({
-    mutationFn: () => answered(api.POST('/api/shelf/items/{id}/back', { params: { path: { id } } })),
-    onSuccess: async () => {
-      await queries.invalidateQueries({ queryKey: ['products'] })
-      onDone()
-    },
-  })
-  return (
-    <div className="grid justify-items-start gap-3 p-6" role="status">
-      <p>Put away. Wash days that used it keep it.</p>
-      <Button onClick={() => back.mutate()}>Put it back</Button>
-    </div>
-  )
-}
-
-type EditingProps = {
-  item: ShelfItem | undefined
-  items: readonly ShelfItem[]
-  client: Client | undefined
-  onSaved: (id: number) => void
-  onGone: () => void
-}
-
-function Editing({ item, items, client, onSaved, onGone }: EditingProps) {
-  const [edited, setEdited] = useState<ShelfItemDraft | undefined>(undefined)
-  const queries = useQueryClient()
-  const draft: ShelfItemDraft = edited ?? (item === undefined ? { product: NEW_PRODUCT } : draftOf(item))
-  const save = useMutation({
-    mutationFn: () =>
-      item === undefined
-        ? answered(api.POST('/api/shelf/items', { body: draft }))
-        : answered(
-            api.PUT('/api/shelf/items/{id}', {
-              params: { path: { id: item.id }, header: { 'If-Match': `"${item.version}"` } },
-              body: draft,
-            }),
-          ),
-    onSuccess: async (saved) => {
-      setEdited(undefined)
-      await queries.invalidateQueries({ queryKey: ['products'] })
-      onSaved(saved.id)
-    },
-  })
-  const away = useMutation({
-    mutationFn: () =>
-      answered(api.DELETE('/api/shelf/items/{id}', { params: { path: { id: item?.id ?? 0 } } })),
-    onSuccess: async () => {
-      await queries.invalidateQueries({ queryKey: ['products'] })
-      onGone()
-    },
-  })
-  return (
-    <div className="grid gap-3 p-4">
-      <h2 className="text-lg leading-none font-semibold">
-        {item === undefined ? 'A new bottle' : item.product.name}
-      </h2>
-      <ItemEditor draft={draft} item={item} client={client} onChange={setEdited} />
-      {save.error !== null && <Failure error={save.error} />}
-      <div className="flex flex-wrap gap-3">
-        <Button main disabled={edited === undefined || save.isPending} onClick={() => save.mutate()}>
-          {item === undefined ? 'Put it on the shelf' : 'Save the bottle'}
-        </Button>
-        {edited !== undefined && <Button onClick={() => setEdited(undefined)}>Leave it as it was</Button>}
-        {item !== undefined && <Button onClick={() => away.mutate()}>Put it away</Button>}
-      </div>
-      {item !== undefined && <GoesWith item={item} items={items} />}
-    </div>
-  )
-}
-
-function draftOf(item: ShelfItem): ShelfItemDraft {
-  return {
-    product: item.product,
-    shelfId: item.shelfId,
-    ...(item.facts === undefined ? {} : { facts: item.facts }),
-  }
 }

@@ -21,11 +21,12 @@ type RowProps = {
   use: ProductUse | undefined
   client: Client | undefined
   open: boolean
+  tabIndex: 0 | -1
   onOpen: () => void
 }
 
 /** One bottle in a line: what it is, what a wash takes of it, and what speaks against it. */
-export function Row({ item, use, client, open, onOpen }: RowProps) {
+export function Row({ item, use, client, open, tabIndex, onOpen }: RowProps) {
   const { product } = item
   const { labelOf } = useRoles()
   const breaks = breaksFor(item, client)
@@ -33,6 +34,8 @@ export function Row({ item, use, client, open, onOpen }: RowProps) {
     <li className={`border-line border-b ${open ? 'bg-shallow' : ''}`}>
       <button
         type="button"
+        data-rove
+        tabIndex={tabIndex}
         aria-pressed={open}
         onClick={onOpen}
         className="prints grid w-full grid-cols-[1fr_auto] gap-x-3 px-3 py-1.5 text-left hover:bg-shallow"

@@ -4,10 +4,12 @@ import { todayQuery } from '../../api/queries'
 import type { Today } from '../../api/types'
 import { hairLine } from '../../api/words'
 import { Failure, Waiting } from '../../ui/Notice'
+import { useTitle } from '../../ui/useTitle'
 import { EmptySalon } from './EmptySalon'
 
 export function TodayPage() {
   const { data, error } = useQuery(todayQuery)
+  useTitle('Today')
   if (error !== null) return <Failure error={error} />
   if (data === undefined) return <Waiting what="Opening the day" />
   return (
