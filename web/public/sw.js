@@ -4,7 +4,7 @@ const KEPT = 'eventide'
 
 // Of what the server answers, only what a run at the chair asks for.
 const CHAIR =
-  /^\/api\/(clients\/\d+(\/wash-days)?|wash-days\/\d+\/(chair|events|live|tide)|chair\/running|products|roles|air)$/
+  /^\/api\/(clients\/\d+(\/wash-days)?|wash-days\/\d+\/(chair|events|live|tide)|chair\/running|products|roles|air|today)$/
 
 self.addEventListener('install', () => self.skipWaiting())
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()))

@@ -2,6 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { BrowserRouter } from 'react-router'
+import { ApiError } from './api/client'
 import { App } from './app/App'
 import { keepForOffline } from './app/offline'
 import './styles.css'
@@ -9,12 +10,24 @@ import './styles.css'
 const root = document.getElementById('root')
 if (root === null) throw new Error('index.html must hold an element with the id "root"')
 
+const ASK_AGAIN_MS = 4_000
+
 const queries = new QueryClient({
   defaultOptions: {
-    queries: { retry: 1, staleTime: 5_000, networkMode: 'always' },
+    queries: {
+      retry: 1,
+      staleTime: 5_000,
+      networkMode: 'always',
+      // What could not be had is asked for again until it is there.
+      refetchInterval: ({ state }) => (isUnreached(state.error) ? ASK_AGAIN_MS : false),
+    },
     mutations: { networkMode: 'always' },
   },
 })
+
+function isUnreached(error: unknown): boolean {
+  return error instanceof ApiError && error.status === 0
+}
 
 createRoot(root).render(
   <StrictMode>

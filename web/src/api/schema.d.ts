@@ -1697,6 +1697,7 @@ export interface components {
                 RIGHT?: components["schemas"]["ZoneFacts"];
             };
             hairGrams: number;
+            whole: components["schemas"]["ZoneFacts"];
         };
         HairTests: {
             buildUp?: boolean;

@@ -27,3 +27,31 @@ export async function keepForOffline(): Promise<void> {
     // A browser that forbids it: the app works as long as the server does.
   }
 }
+
+type Head = { id: number; openWashDay?: number }
+
+/** Everything the chair of each of these asks for: it opens then without the server. */
+export async function keepHeads(heads: readonly Head[]): Promise<void> {
+  if (!('caches' in window)) return
+  const paths = heads.flatMap(({ id, openWashDay: day }) =>
+    day === undefined
+      ? []
+      : [
+          `/api/clients/${id}`,
+          `/api/clients/${id}/wash-days`,
+          `/api/products?client=${id}`,
+          ...['chair', 'events', 'live', 'tide'].map((part) => `/api/wash-days/${day}/${part}`),
+        ],
+  )
+  if (paths.length === 0) return
+  try {
+    const kept = await caches.open(KEPT)
+    for (const path of ['/api/today', '/api/roles', '/api/air', ...paths]) {
+      const asked = path.endsWith('/live') ? `${path}?now=${new Date().toISOString()}` : path
+      const answer = await fetch(asked)
+      if (answer.ok) await kept.put(path, answer)
+    }
+  } catch {
+    // Without the server there is nothing newer to keep.
+  }
+}

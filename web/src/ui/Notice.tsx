@@ -1,3 +1,4 @@
+import { useQueryClient } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
 import { ApiError } from '../api/client'
 
@@ -11,10 +12,32 @@ export function Caution({ title, children }: { title: string; children?: ReactNo
   )
 }
 
-export function Failure({ error }: { error: Error }) {
+type FailureProps = {
+  error: Error
+  /** What was asked for is asked again by itself where the server could not be reached; a button does it at once. */
+  again?: boolean
+}
+
+export function Failure({ error, again = false }: FailureProps) {
+  const queries = useQueryClient()
+  const isUnreached = again && error instanceof ApiError && error.status === 0
   const faults = error instanceof ApiError ? error.faults : []
   return (
     <Caution title={error.message}>
+      {isUnreached && (
+        <p className="mt-1 flex flex-wrap items-center gap-3">
+          This is asked for again every few seconds.
+          <button
+            type="button"
+            className="border-ink min-h-11 border px-4 font-semibold hover:bg-shallow"
+            onClick={() =>
+              void queries.refetchQueries({ predicate: ({ state }) => state.status === 'error' })
+            }
+          >
+            Try again now
+          </button>
+        </p>
+      )}
       {faults.length > 1 && (
         <ul className="mt-1 list-disc pl-5">
           {faults.map((fault) => (

@@ -1,6 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
+import { useEffect } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { chairQuery, washDaysQuery } from '../../api/queries'
+import type { WashDay } from '../../api/types'
+import { aCount, useAddressed } from '../../ui/useAddressed'
 import { Empty, Failure, Waiting } from '../../ui/Notice'
 import { useClient } from '../clients/ClientFrame'
 import { ChairScreen } from './ChairScreen'
@@ -9,10 +12,11 @@ export function ChairPage() {
   const client = useClient()
   const { data, error } = useQuery(washDaysQuery(client.id))
   const asked = Number(useSearchParams()[0].get('day'))
-  if (error !== null && data === undefined) return <Failure error={error} />
+  if (error !== null && data === undefined) return <Failure error={error} again />
   if (data === undefined) return <Waiting what="Setting up the chair" />
   const open = data.filter((d) => d.finishedAt === undefined)
-  const day = open.find((d) => d.id === asked) ?? open[0]
+  // The end of a run stays where it is over a reload; another one is opened by its own address.
+  const day = data.find((d) => d.id === asked) ?? open[0]
   if (day === undefined) {
     return (
       <Empty title="Nothing at the chair">
@@ -23,12 +27,14 @@ export function ChairPage() {
       </Empty>
     )
   }
-  return <ChairOf key={day.id} id={day.id} />
+  return <ChairOf key={day.id} id={day.id} others={open.filter((d) => d.id !== day.id)} />
 }
 
-function ChairOf({ id }: { id: number }) {
+function ChairOf({ id, others }: { id: number; others: readonly WashDay[] }) {
+  const [, setAddress] = useAddressed('day', aCount)
+  useEffect(() => setAddress(id), [id, setAddress])
   const { data, error } = useQuery(chairQuery(id))
   if (data === undefined)
-    return error === null ? <Waiting what="Setting up the chair" /> : <Failure error={error} />
-  return <ChairScreen chair={data} />
+    return error === null ? <Waiting what="Setting up the chair" /> : <Failure error={error} again />
+  return <ChairScreen chair={data} others={others} />
 }

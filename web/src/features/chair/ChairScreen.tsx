@@ -1,12 +1,14 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
 import { liveQuery } from '../../api/queries'
-import type { Chair, Live } from '../../api/types'
+import type { Chair, ChairRecord, Live, WashDay } from '../../api/types'
 import { waterAt } from '../../chart/tideGeometry'
 import { useStored } from '../../ui/useStored'
 import { AskBox } from './AskBox'
 import { moment } from './clocks'
 import { Behind } from './Behind'
 import { ChairBar } from './ChairBar'
+import { CourseStrip } from './CourseStrip'
 import { ChairEnd } from './ChairEnd'
 import { DoneTarget } from './DoneTarget'
 import { Gauge } from './Gauge'
@@ -26,8 +28,14 @@ import { useNow, useWakeLock } from './useNow'
 /** How often the water is asked for while nothing happens, in seconds. */
 const ASK_SECONDS = 15
 
+type ChairScreenProps = {
+  chair: Chair
+  /** What else stands at the chair for this head. */
+  others: readonly WashDay[]
+}
+
 /** What hands do now, how wet the hair is, what runs meanwhile; the lower half is one target: done. */
-export function ChairScreen({ chair }: { chair: Chair }) {
+export function ChairScreen({ chair, others }: ChairScreenProps) {
   const { day, planned } = chair
   const run = useChair(chair)
   const { record, take } = run
@@ -79,9 +87,9 @@ export function ChairScreen({ chair }: { chair: Chair }) {
   return (
     <div
       data-chair
-      className="bg-paper grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_44dvh] overflow-hidden"
+      className="bg-paper tall:grid-rows-[auto_minmax(0,1fr)_40dvh] short:grid-cols-[minmax(0,1fr)_32%] short:grid-rows-[auto_minmax(0,1fr)] grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_34dvh] overflow-hidden"
     >
-      <div>
+      <div className="short:col-span-2">
         <ChairBar
           day={day}
           run={run}
@@ -93,6 +101,7 @@ export function ChairScreen({ chair }: { chair: Chair }) {
           onBack={back}
         />
         <Heads own={day.id} now={now} />
+        {!isStarted && <Waiting days={others} />}
       </div>
       <div className="flex min-h-0 flex-col">
         <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_6.5rem] sm:grid-cols-[minmax(0,1fr)_9rem_10rem_7rem] lg:grid-cols-[minmax(0,1fr)_14rem_17rem_9.5rem]">
@@ -112,6 +121,14 @@ export function ChairScreen({ chair }: { chair: Chair }) {
             {pauseWords(live)}
           </p>
         )}
+        <CourseStrip
+          chair={chair}
+          tide={live?.tide ?? planned.tide}
+          minute={since}
+          next={toCome(day.routine.steps.length, record, index)}
+          clocks={running}
+          now={now}
+        />
         <TimerRow clocks={running} now={now} onAnswer={(timer) => take({ kind: 'ANSWERED', timer })} />
       </div>
       <DoneTarget
@@ -128,6 +145,30 @@ export function ChairScreen({ chair }: { chair: Chair }) {
   function reopened() {
     return { kind: 'BACK' as const, step: record.steps.at(-1)?.index ?? 0 }
   }
+}
+
+/** Another routine of this head that stands here too. */
+function Waiting({ days }: { days: readonly WashDay[] }) {
+  if (days.length === 0) return null
+  return (
+    <p className="border-line border-b px-3 py-1 sm:px-6">
+      Also here:{' '}
+      {days.map((day) => (
+        <Link
+          key={day.id}
+          to={`?day=${day.id}`}
+          className="mr-4 inline-block min-h-11 content-center underline"
+        >
+          {day.name}
+        </Link>
+      ))}
+    </p>
+  )
+}
+
+/** Steps after the one in hand that are still to be done. */
+function toCome(count: number, record: ChairRecord, index: number): number[] {
+  return Array.from({ length: count }, (_, i) => i).filter((i) => i > index && !record.dropped.includes(i))
 }
 
 /** Hands are off, the water is not. */

@@ -1,5 +1,6 @@
 import type { Amount, Chair, Step } from '../../api/types'
 import { stepLine, wetnessWord, wornName } from '../../api/words'
+import { Scrolled } from '../../ui/Scrolled'
 import { Dose } from './Dose'
 import type { ChairRun } from './useChair'
 
@@ -16,17 +17,11 @@ export function StepWords({ chair, run, index, turn }: StepWordsProps) {
   const step = day.routine.steps[index]
   if (step === undefined) return null
   const { record } = run
-  const next = day.routine.steps.find((_, i) => i > index && !record.dropped.includes(i))
   const amounts = planned.amounts.filter((a) => a.step === index)
   const counts = (cues[index]?.sections ?? 1) > 1
   return (
-    <section
-      aria-live="polite"
-      aria-label="Step in hand"
-      tabIndex={0}
-      className="grid grid-cols-[minmax(0,1fr)] content-start gap-1.5 overflow-y-auto px-4 py-2 sm:px-6"
-    >
-      <h2 className="text-[clamp(1.9rem,4.4vw,3.3rem)] leading-[1.06] font-semibold">
+    <Scrolled label="Step in hand" className="px-4 py-2 sm:px-6">
+      <h2 className="text-[clamp(1.55rem,4.4vw,3.3rem)] leading-[1.06] font-semibold wrap-break-word">
         {headline(step, counts ? turn : undefined)}
       </h2>
       {amounts.map((amount) => (
@@ -51,10 +46,7 @@ export function StepWords({ chair, run, index, turn }: StepWordsProps) {
             {caution.text}
           </p>
         ))}
-      <p className="text-muted text-[clamp(1.1rem,1.7vw,1.35rem)]">
-        {next === undefined ? 'Last step' : `Then: ${stepLine(next)}`}
-      </p>
-    </section>
+    </Scrolled>
   )
 }
 

@@ -60,7 +60,7 @@ export function ClientMore({ client, onClose }: { client: Client; onClose: () =>
           <a
             className="underline"
             href={`/api/exchange?client=${client.id}`}
-            download={`${client.name.toLowerCase().replaceAll(' ', '-')}.json`}
+            download={`${client.name.toLowerCase().replaceAll(' ', '-')}-${new Date().toLocaleDateString('sv-SE')}.json`}
           >
             Save readings, washes, scores, photographs and own bottles of {client.name} as a file
           </a>

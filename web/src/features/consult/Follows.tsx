@@ -99,7 +99,7 @@ const BAR = { FIRM: '▮▮▮', LIKELY: '▮▮▯', WEAK: '▮▯▯' } as con
 function Facts({ hair, zone }: { hair: Hair; zone: Zone | undefined }) {
   const facts = useQuery(factsQuery(hair)).data
   if (facts === undefined) return null
-  const own = facts.byZone[zone ?? 'CROWN']
+  const own = zone === undefined ? facts.whole : facts.byZone[zone]
   return (
     <>
       <Line
@@ -112,7 +112,7 @@ function Facts({ hair, zone }: { hair: Hair; zone: Zone | undefined }) {
         value={`${own?.shrinkagePercent ?? 0} %`}
         mark={hair.measured === undefined ? 'typical' : 'by the ruler'}
       />
-      <Line name="Curl index" value={String(own?.curlIndex ?? 1)} mark={zone === undefined ? 'crown' : ''} />
+      <Line name="Curl index" value={String(own?.curlIndex ?? 1)} mark="" />
       <Line name="Hangs at" value={`${own?.naturalCm ?? 0} cm`} mark="" />
     </>
   )

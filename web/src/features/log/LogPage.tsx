@@ -23,7 +23,7 @@ export function LogPage() {
   const [gone, setGone] = useState<WashDay | undefined>(undefined)
   const done = (data ?? []).filter((day) => day.finishedAt !== undefined)
   const rove = useRoving(done.length, undefined)
-  if (error !== null && data === undefined) return <Failure error={error} />
+  if (error !== null && data === undefined) return <Failure error={error} again />
   if (data === undefined) return <Waiting what="Opening the log" />
   const day = done.find((d) => d.id === chosen) ?? done.find((d) => d.rating === undefined) ?? done[0]
   const removed = gone !== undefined && <Removed day={gone} onBack={() => setGone(undefined)} />

@@ -5,6 +5,8 @@ import type { Setting } from '../../api/queries'
 import type { Routine } from '../../api/types'
 import { Button } from '../../ui/Button'
 import { Failure } from '../../ui/Notice'
+import { useClient } from '../clients/ClientFrame'
+import { kindOf, notARoutine } from '../files/fileKind'
 import { RoutineFaults } from './RoutineFaults'
 
 type TakeAlongProps = {
@@ -15,6 +17,7 @@ type TakeAlongProps = {
 
 /** The routine out of here and into here: a printed card, a message, a file. */
 export function TakeAlong({ setting, routine, onTake }: TakeAlongProps) {
+  const client = useClient()
   const [brought, setBrought] = useState('')
   const text = useMutation({
     mutationFn: () => answered(api.POST('/api/routines/text', { body: { ...setting, routine } })),
@@ -42,7 +45,7 @@ export function TakeAlong({ setting, routine, onTake }: TakeAlongProps) {
         <Button onClick={() => text.mutate()}>As a message</Button>
         <a
           className="border-ink bg-paper border px-3.5 py-1.5 font-semibold hover:bg-shallow"
-          download="routine.json"
+          download={`${client.name.toLowerCase().replaceAll(' ', '-')}-routine-${new Date().toLocaleDateString('sv-SE')}.json`}
           href={`data:application/json,${encodeURIComponent(JSON.stringify(routine, null, 2))}`}
         >
           As a file
@@ -86,9 +89,6 @@ export function TakeAlong({ setting, routine, onTake }: TakeAlongProps) {
 }
 
 function parsed(text: string): Routine {
-  try {
-    return JSON.parse(text) as Routine
-  } catch {
-    throw new Error('This is not a routine file: it must be JSON, with formatVersion and steps.')
-  }
+  if (kindOf(text) !== 'ROUTINE') throw new Error(notARoutine(text))
+  return JSON.parse(text) as Routine
 }

@@ -1,16 +1,19 @@
 import { useQuery } from '@tanstack/react-query'
+import { useEffect } from 'react'
 import { Link } from 'react-router'
 import { todayQuery } from '../../api/queries'
 import type { Today } from '../../api/types'
 import { hairLine } from '../../api/words'
 import { Failure, Waiting } from '../../ui/Notice'
+import { keepHeads } from '../../app/offline'
 import { useTitle } from '../../ui/useTitle'
 import { EmptySalon } from './EmptySalon'
 
 export function TodayPage() {
   const { data, error } = useQuery(todayQuery)
   useTitle('Today')
-  if (error !== null) return <Failure error={error} />
+  useEffect(() => void keepHeads(data?.clients ?? []), [data])
+  if (error !== null && data === undefined) return <Failure error={error} again />
   if (data === undefined) return <Waiting what="Opening the day" />
   return (
     <>

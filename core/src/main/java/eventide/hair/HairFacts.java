@@ -7,8 +7,9 @@ import java.util.Map;
  * What follows from a head of readings by arithmetic alone.
  *
  * @param hairGrams dry hair on the whole head
+ * @param whole the whole head: zones count by their share of the hair
  */
-public record HairFacts(double hairGrams, Map<Zone, ZoneFacts> byZone) {
+public record HairFacts(double hairGrams, ZoneFacts whole, Map<Zone, ZoneFacts> byZone) {
     /**
      * One zone's part.
      *
@@ -19,17 +20,26 @@ public record HairFacts(double hairGrams, Map<Zone, ZoneFacts> byZone) {
 
     public static HairFacts of(Hair hair) {
         Map<Zone, ZoneFacts> byZone = new EnumMap<>(Zone.class);
+        double grams = HairMass.grams(hair);
+        double shrinkage = 0;
+        double natural = 0;
         for (Zone zone : Zone.values()) {
             Reading reading = hair.at(zone);
-            byZone.put(
-                    zone,
-                    new ZoneFacts(
-                            tenth(HairMass.grams(hair, zone)),
-                            tenth(reading.shrinkage() * 100),
-                            Math.round(CurlGeometry.curlIndex(reading.shrinkage()) * 100) / 100.0,
-                            tenth(CurlGeometry.naturalCm(reading.lengthCm(), reading.shrinkage()))));
+            double own = HairMass.grams(hair, zone);
+            double hangs = CurlGeometry.naturalCm(reading.lengthCm(), reading.shrinkage());
+            byZone.put(zone, facts(own, reading.shrinkage(), hangs));
+            shrinkage += own / grams * reading.shrinkage();
+            natural += own / grams * hangs;
         }
-        return new HairFacts(Math.round(HairMass.grams(hair)), byZone);
+        return new HairFacts(Math.round(grams), facts(grams, shrinkage, natural), byZone);
+    }
+
+    private static ZoneFacts facts(double grams, double shrinkage, double naturalCm) {
+        return new ZoneFacts(
+                tenth(grams),
+                tenth(shrinkage * 100),
+                Math.round(CurlGeometry.curlIndex(shrinkage) * 100) / 100.0,
+                tenth(naturalCm));
     }
 
     private static double tenth(double value) {

@@ -11,6 +11,8 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.InvalidMediaTypeException;
 import org.springframework.http.MediaType;
@@ -19,6 +21,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Refuses bodies no stylist could have typed before anything tries to understand them, and holds only so much at once. */
 @Component
+@Order(Ordered.LOWEST_PRECEDENCE - 10)
 class BodyLimit extends OncePerRequestFilter {
     /** A routine of 200 steps with full labels is under a tenth of this. */
     static final int MOST_BYTES = 2_000_000;

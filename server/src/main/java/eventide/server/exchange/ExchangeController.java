@@ -5,6 +5,7 @@ import eventide.server.ground.Erasure;
 import eventide.shape.Letters;
 import eventide.shape.Shape;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -37,7 +38,9 @@ class ExchangeController {
     @GetMapping("/exchange")
     ResponseEntity<SalonFile> file(@RequestParam(required = false) Long client) {
         return ResponseEntity.ok()
-                .header("Content-Disposition", "attachment; filename=even-tide.json")
+                .header(
+                        "Content-Disposition",
+                        "attachment; filename=even-tide-clients-" + LocalDate.now(clock) + ".json")
                 .body(exchange.file(client));
     }
 

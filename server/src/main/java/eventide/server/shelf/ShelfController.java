@@ -24,6 +24,7 @@ import eventide.shape.Maybe;
 import eventide.shape.Range;
 import eventide.shape.Shape;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -222,7 +223,9 @@ class ShelfController {
                         csv
                                 ? new MediaType("text", "csv", java.nio.charset.StandardCharsets.UTF_8)
                                 : MediaType.APPLICATION_JSON)
-                .header("Content-Disposition", "attachment; filename=shelf." + (csv ? "csv" : "json"))
+                .header(
+                        "Content-Disposition",
+                        "attachment; filename=even-tide-shelf-" + LocalDate.now(clock) + (csv ? ".csv" : ".json"))
                 .body(csv ? exchange.csv(shelf.items()) : exchange.json(shelf.items()));
     }
 
