@@ -18,7 +18,7 @@ export function Behind({ day, record, live, take }: BehindProps) {
   }
   const drops = useQuery(dropsQuery(day.id, isOpen)).data
   return (
-    <div className="border-line flex flex-wrap items-center gap-3 border-t px-4 py-1 text-lg sm:px-6">
+    <div className="border-line flex flex-wrap items-center gap-x-3 gap-y-1 py-1 text-lg leading-tight short:px-0 sm:border-t sm:px-6">
       <span>{Math.round(live.behindMinutes)} min behind the plan</span>
       <button
         type="button"

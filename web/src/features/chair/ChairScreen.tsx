@@ -4,6 +4,7 @@ import { liveQuery } from '../../api/queries'
 import type { Chair, ChairRecord, Live, WashDay } from '../../api/types'
 import { waterAt } from '../../chart/tideGeometry'
 import { useStored } from '../../ui/useStored'
+import { useMedia } from '../../ui/useMedia'
 import { AskBox } from './AskBox'
 import { moment } from './clocks'
 import { Behind } from './Behind'
@@ -58,6 +59,8 @@ export function ChairScreen({ chair, others }: ChairScreenProps) {
   const turn = own?.sectionEnds.length ?? 0
   const counts = (cue?.sections ?? 1) > 1
   const guard = useGuard()
+  const isSmall = useMedia('(max-width: 639px), (max-height: 540px)')
+  const isTiny = useMedia('(max-height: 620px)')
   const done = () =>
     guard.pass(() => {
       if (isPaused) take({ kind: 'RESUME' })
@@ -84,6 +87,17 @@ export function ChairScreen({ chair, others }: ChairScreenProps) {
   const band = live?.band?.step === index ? live.band : plannedBand(chair, index)
   const since = minutesSince(record.startedAt, now)
   const level = levelNow(live, planned.tide, since)
+  const behind = live?.late === true && <Behind day={day} record={record} live={live} take={take} />
+  const strip = (
+    <CourseStrip
+      chair={chair}
+      tide={live?.tide ?? planned.tide}
+      minute={since}
+      next={toCome(day.routine.steps.length, record, index)}
+      clocks={running}
+      now={now}
+    />
+  )
   return (
     <div
       data-chair
@@ -104,10 +118,13 @@ export function ChairScreen({ chair, others }: ChairScreenProps) {
         {!isStarted && <Waiting days={others} />}
       </div>
       <div className="flex min-h-0 flex-col">
-        <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_6.5rem] sm:grid-cols-[minmax(0,1fr)_9rem_10rem_7rem] lg:grid-cols-[minmax(0,1fr)_14rem_17rem_9.5rem]">
-          <StepWords chair={chair} run={run} index={index} turn={turn} />
-          <div className="hidden min-h-0 content-center p-2 sm:grid">{hands}</div>
-          <div className="hidden min-h-0 p-2 sm:block">{where}</div>
+        <div className="short:grid-cols-[minmax(0,1fr)_6.5rem] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_6.5rem] grid-rows-[minmax(0,1fr)] sm:grid-cols-[minmax(0,1fr)_9rem_10rem_7rem] lg:grid-cols-[minmax(0,1fr)_14rem_17rem_9.5rem]">
+          <StepWords chair={chair} run={run} index={index} turn={turn}>
+            {isSmall && behind}
+            {isTiny && strip}
+          </StepWords>
+          <div className="short:hidden hidden min-h-0 content-center p-2 sm:grid">{hands}</div>
+          <div className="short:hidden hidden min-h-0 p-2 sm:block">{where}</div>
           <Gauge lengths={level.lengths} roots={level.roots} low={band?.low} high={band?.high}>
             {counts ? where : hands}
           </Gauge>
@@ -115,20 +132,13 @@ export function ChairScreen({ chair, others }: ChairScreenProps) {
         {live?.ask?.step === index && run.delivered && (
           <AskBox ask={live.ask} onAnswer={(kind) => take({ kind, step: live.ask?.step ?? index })} />
         )}
-        {live?.late === true && <Behind day={day} record={record} live={live} take={take} />}
+        {!isSmall && behind}
         {isPaused && (
-          <p role="status" className="px-4 pb-1 text-xl font-semibold sm:px-6">
+          <p role="status" className="px-4 pb-1 text-lg leading-tight font-semibold sm:px-6 sm:text-xl">
             {pauseWords(live)}
           </p>
         )}
-        <CourseStrip
-          chair={chair}
-          tide={live?.tide ?? planned.tide}
-          minute={since}
-          next={toCome(day.routine.steps.length, record, index)}
-          clocks={running}
-          now={now}
-        />
+        {!isTiny && strip}
         <TimerRow clocks={running} now={now} onAnswer={(timer) => take({ kind: 'ANSWERED', timer })} />
       </div>
       <DoneTarget

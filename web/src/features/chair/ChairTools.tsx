@@ -15,7 +15,7 @@ export type ChairTool = {
 export function ChairTools({ tools }: { tools: readonly ChairTool[] }) {
   const [isOpen, setOpen] = useState(false)
   return (
-    <div className="ml-auto flex gap-1.5 max-md:w-full">
+    <div className="short:w-auto ml-auto flex gap-1.5 max-md:w-full">
       {tools.map((tool) => (
         <Tool key={tool.label} tool={tool} className={tool.isFirst === true ? '' : 'max-md:hidden'} />
       ))}
@@ -60,7 +60,7 @@ function Tool({ tool, className }: { tool: ChairTool; className: string }) {
       disabled={disabled}
       {...(pressed === undefined ? {} : { 'aria-pressed': pressed })}
       onClick={act}
-      className={`border-ink aria-pressed:bg-ink aria-pressed:text-paper min-h-11 min-w-11 border px-2 font-semibold hover:bg-shallow disabled:opacity-40 max-md:flex-1 lg:px-4 ${className}`}
+      className={`border-ink aria-pressed:bg-ink aria-pressed:text-paper min-h-11 min-w-11 border px-2 font-semibold hover:bg-shallow disabled:opacity-40 max-md:flex-1 xl:px-4 ${className}`}
     >
       {label}
     </button>

@@ -34,7 +34,7 @@ export function CourseStrip({ chair, tide, minute, next, clocks, now }: CourseSt
   return (
     <section
       aria-label="Where the wash is"
-      className="border-line grid items-center gap-x-4 border-t px-4 py-1 sm:px-6 lg:tall:grid-cols-[minmax(0,1fr)_22rem]"
+      className="border-line short:border-0 short:px-0 grid items-center gap-x-4 border-t px-4 py-1 sm:px-6 lg:tall:grid-cols-[minmax(0,1fr)_22rem]"
     >
       <div className="relative hidden h-12 lg:tall:block">
         <svg

@@ -16,10 +16,10 @@ type GaugeProps = {
 export function Gauge({ lengths, roots, low, high, children }: GaugeProps) {
   const y = (percent: number) => 8 + (100 - percent) * 1.6
   return (
-    <figure className="border-line m-0 grid min-h-32 grid-rows-[minmax(0,1fr)_auto_auto] justify-items-center border-l p-2">
+    <figure className="border-line m-0 grid min-h-0 grid-rows-[minmax(0,1fr)_auto_auto] justify-items-center border-l p-2">
       <svg
         viewBox="0 0 90 176"
-        className="h-full min-h-0 w-full"
+        className="h-full min-h-16 w-full"
         role="img"
         aria-label={`Lengths ${Math.round(lengths)} percent, roots ${Math.round(roots)} percent`}
       >
@@ -57,7 +57,7 @@ export function Gauge({ lengths, roots, low, high, children }: GaugeProps) {
         <br />
         roots {Math.round(roots)} %
       </figcaption>
-      <div className="short:hidden w-full max-w-24 sm:hidden">{children}</div>
+      <div className="w-full max-w-24 sm:hidden [@media(max-height:820px)]:hidden">{children}</div>
     </figure>
   )
 }

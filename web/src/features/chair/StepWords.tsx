@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react'
 import type { Amount, Chair, Step } from '../../api/types'
 import { stepLine, wetnessWord, wornName } from '../../api/words'
 import { Scrolled } from '../../ui/Scrolled'
@@ -9,10 +10,12 @@ type StepWordsProps = {
   run: ChairRun
   index: number
   turn: number
+  /** What is of the moment too, where there is no other room for it. */
+  children?: ReactNode
 }
 
 /** The step in letters for an arm's length and more: what, how much, on how wet hair; what comes next, faint. */
-export function StepWords({ chair, run, index, turn }: StepWordsProps) {
+export function StepWords({ chair, run, index, turn, children }: StepWordsProps) {
   const { day, planned, cues } = chair
   const step = day.routine.steps[index]
   if (step === undefined) return null
@@ -46,6 +49,7 @@ export function StepWords({ chair, run, index, turn }: StepWordsProps) {
             {caution.text}
           </p>
         ))}
+      {children}
     </Scrolled>
   )
 }

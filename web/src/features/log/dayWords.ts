@@ -23,7 +23,7 @@ export function signed(by: number): string {
   return `${by < 0 ? '−' : '+'}${Math.abs(by).toFixed(1)}`
 }
 
-/** Of a wash that has its name from another too: the hour where they fell on one day, and what was used. */
+/** Of a wash that shares its name: the hour where they fell on one day, and the bottles that not all of that name had. */
 export function apart(day: WashDay, all: readonly WashDay[]): string {
   const same = all.filter((other) => other.id !== day.id && other.name === day.name)
   if (same.length === 0) return ''
@@ -32,7 +32,8 @@ export function apart(day: WashDay, all: readonly WashDay[]): string {
     minute: '2-digit',
   })
   const isOneDay = same.some((other) => dateOf(other) === dateOf(day))
-  return [...(isOneDay ? [hour] : []), ...usedOn(day)].join(' · ')
+  const own = usedOn(day).filter((bottle) => !same.every((other) => usedOn(other).includes(bottle)))
+  return [...(isOneDay ? [hour] : []), ...(own.length > 0 ? [`with ${own.join(', ')}`] : [])].join(' · ')
 }
 
 /** The bottles of a wash, in the order of the work. */

@@ -217,7 +217,7 @@ public class LogTest extends InTheDemoSalon {
         assertAccessible(page, "a file with a fault");
         Locator text = page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.TEXTBOX);
         text.fill(own);
-        button(page, "Look again").click();
+        button(page, "Look at it first").click();
         assertThat(page.getByText("0 with faults")).isVisible();
         button(page, "Take them in").click();
         assertThat(button(page, "More of " + name)).isVisible();
