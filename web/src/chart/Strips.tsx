@@ -9,7 +9,8 @@ import {
   useSensors,
   type DragEndEvent,
 } from '@dnd-kit/core'
-import { useRef, type KeyboardEvent } from 'react'
+import { memo, useMemo, useRef, type KeyboardEvent } from 'react'
+import { useSame } from '../ui/useSame'
 import type { Amount, Finding, Routine, StepTide, Tide } from '../api/types'
 import { shortName, stepLine, wetnessWord } from '../api/words'
 import type { Box, Scales } from './tideGeometry'
@@ -45,6 +46,11 @@ export function Strips({
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
     useSensor(TouchSensor, { activationConstraint: { delay: 220, tolerance: 8 } }),
+  )
+  const choose = useSame(onSelect)
+  const said = useMemo(
+    () => tide.steps.map((step) => spoken(step, routine, amounts, findings)),
+    [tide, routine, amounts, findings],
   )
   const last = tide.steps.length - 1
   const walk = (event: KeyboardEvent) => {
@@ -82,8 +88,8 @@ export function Strips({
               isStop={step.index === selected || (selected === undefined && i === 0)}
               canMove={onMove !== undefined && last > 0}
               name={nameOf(routine, step.index)}
-              said={spoken(step, routine, amounts, findings)}
-              onSelect={onSelect}
+              said={said[i] ?? ''}
+              onSelect={choose}
               left={from}
               width={Math.max(3, s.x(tide.steps[i + 1]?.startMinute ?? step.endMinute) - from)}
               height={box.height - box.bottom - 4}
@@ -109,7 +115,18 @@ type StripProps = {
   height: number
 }
 
-function Strip({ index, isOn, isStop, canMove, name, said, onSelect, left, width, height }: StripProps) {
+const Strip = memo(function Strip({
+  index,
+  isOn,
+  isStop,
+  canMove,
+  name,
+  said,
+  onSelect,
+  left,
+  width,
+  height,
+}: StripProps) {
   // dnd-kit takes 0 for no id, so places count from 1 here.
   const { listeners, setNodeRef, transform, isDragging } = useDraggable({ id: index + 1, disabled: !canMove })
   const { setNodeRef: setDropRef, isOver } = useDroppable({ id: index + 1 })
@@ -134,7 +151,7 @@ function Strip({ index, isOn, isStop, canMove, name, said, onSelect, left, width
       </button>
     </div>
   )
-}
+})
 
 function nameOf(routine: Routine, index: number): string {
   const step = routine.steps[index]

@@ -1,4 +1,5 @@
 import { useId, useState } from 'react'
+import { numberFault, numberIn } from './numberText'
 import { Stepper } from './Stepper'
 
 type NumberFieldProps = {
@@ -97,22 +98,9 @@ export function NumberField(props: NumberFieldProps) {
   }
 }
 
-/** Undefined for nothing; NaN for what is no number. */
-function numberIn(text: string): number | undefined {
-  const plain = text.replace(',', '.').trim()
-  return plain === '' ? undefined : Number(plain)
-}
-
-function faultOf(
-  text: string,
-  { label, unit, min, max, value, onClear }: NumberFieldProps,
-): string | undefined {
-  const number = numberIn(text)
-  const range = `from ${min} to ${max} ${unit}`
-  if (number === undefined)
-    return value === undefined || onClear !== undefined
-      ? undefined
-      : `${label}: nothing stands here. Say ${range}.`
-  if (Number.isNaN(number)) return `${label} is a number, ${range}.`
-  return number < min || number > max ? `${label} is ${range}, and ${text.trim()} is not.` : undefined
+function faultOf(text: string, props: NumberFieldProps): string | undefined {
+  const { label, unit, min, max, value, onClear } = props
+  if (numberIn(text) === undefined && value !== undefined && onClear === undefined)
+    return `${label}: nothing stands here. Say from ${min} to ${max} ${unit}.`
+  return numberFault(text, props)
 }

@@ -101,7 +101,7 @@ export function ChairScreen({ chair, others }: ChairScreenProps) {
   return (
     <div
       data-chair
-      className="bg-paper tall:grid-rows-[auto_minmax(0,1fr)_40dvh] short:grid-cols-[minmax(0,1fr)_32%] short:grid-rows-[auto_minmax(0,1fr)] grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_34dvh] overflow-hidden"
+      className="bg-paper tall:grid-rows-[auto_minmax(0,1fr)_42dvh] short:grid-cols-[minmax(0,1fr)_32%] short:grid-rows-[auto_minmax(0,1fr)] grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_34dvh] overflow-hidden"
     >
       <div className="short:col-span-2">
         <ChairBar

@@ -1,5 +1,6 @@
 import { Checks } from '../../ui/Checks'
 import { TextField } from '../../ui/TextField'
+import { numberFault } from '../../ui/numberText'
 import { DAYS_SINCE, withTest, type Consult, type DaysSince } from './consultState'
 import { withText } from './ScalpPanel'
 
@@ -8,6 +9,8 @@ const SINCE: Record<DaysSince, string> = {
   daysSinceProtein: 'protein',
   daysSinceClarify: 'clarifying',
 }
+/** As far back as anybody remembers. */
+const DAYS = { unit: 'days', min: 0, max: 3650 }
 const SIGNS = [
   { value: 'DULL', label: 'dull' },
   { value: 'COATED', label: 'coated' },
@@ -28,6 +31,7 @@ export function DayPanel({ consult, onChange }: { consult: Consult; onChange: (n
               label={SINCE[field]}
               numeric
               value={consult.daysSince[field]}
+              fault={numberFault(consult.daysSince[field], { ...DAYS, label: 'It' })}
               onChange={(days) =>
                 onChange({ ...consult, daysSince: { ...consult.daysSince, [field]: days } })
               }

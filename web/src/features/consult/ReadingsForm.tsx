@@ -9,6 +9,7 @@ import {
   inZone,
   known,
   missing,
+  withoutReading,
   withReading,
   type Consult,
   type Found,
@@ -43,6 +44,15 @@ const PATTERNS = ['1', '2A', '2B', '2C', '3A', '3B', '3C', '4A', '4B', '4C'] as 
 /** The quick read: five readings by eye and hand, the rest assumed and marked so. */
 export function ReadingsForm({ consult, found, scope, onChange }: ReadingsFormProps) {
   const put = (change: Consult['head']) => onChange(withReading(consult, scope, change))
+  const byHand = (field: ReadingName) =>
+    scope === undefined ? consult.head[field] : consult.zones[scope]?.[field]
+  /** Touching what stands takes it back. */
+  const choose = (field: ReadingName, level: string) =>
+    onChange(
+      byHand(field) === level
+        ? withoutReading(consult, scope, field)
+        : withReading(consult, scope, { [field]: level }),
+    )
   const open = missing(consult, found)
   const hint = (field: ReadingName) => {
     const words = whence(consult, found, scope, field)
@@ -60,28 +70,28 @@ export function ReadingsForm({ consult, found, scope, onChange }: ReadingsFormPr
         label="Strand, rolled between finger and thumb"
         options={STRAND}
         value={STRAND.find((o) => o.value === value('strand'))?.value}
-        onChange={(strand) => put({ strand })}
+        onChange={(strand) => choose('strand', strand)}
         {...hint('strand')}
       />
       <Choice
         label="Porosity, misted clean and dry"
         options={POROSITY}
         value={POROSITY.find((o) => o.value === value('porosity'))?.value}
-        onChange={(porosity) => put({ porosity })}
+        onChange={(porosity) => choose('porosity', porosity)}
         {...hint('porosity')}
       />
       <Choice
         label="Curl pattern"
         options={PATTERNS.map((word) => ({ value: word, label: word === '1' ? '1 straight' : word }))}
         value={PATTERNS.find((word) => word === value('pattern'))}
-        onChange={(pattern) => put({ pattern })}
+        onChange={(pattern) => choose('pattern', pattern)}
         {...hint('pattern')}
       />
       <Choice
         label="Density"
         options={DENSITY}
         value={DENSITY.find((o) => o.value === value('density'))?.value}
-        onChange={(density) => put({ density })}
+        onChange={(density) => choose('density', density)}
         {...hint('density')}
       />
       <NumberField
@@ -91,6 +101,9 @@ export function ReadingsForm({ consult, found, scope, onChange }: ReadingsFormPr
         max={200}
         value={numberOf(value('lengthCm'))}
         onChange={(lengthCm) => put({ lengthCm })}
+        {...(byHand('lengthCm') === undefined
+          ? {}
+          : { onClear: () => onChange(withoutReading(consult, scope, 'lengthCm')) })}
         {...hint('lengthCm')}
       />
       {scope === undefined && (open.length > 0 || consult.assume) && (

@@ -214,7 +214,6 @@ function ofTests({ hair }: Assessment): ZoneReadings {
   }) as ZoneReadings
 }
 
-/** The head as the server takes it; undefined while a reading is missing. */
 /** One by one; a comma within a name, as in 1,3-diol, parts nothing. */
 export function allergyWords(said: string): string[] {
   return said
@@ -223,6 +222,7 @@ export function allergyWords(said: string): string[] {
     .filter((word) => word !== '')
 }
 
+/** The head as the server takes it; undefined while a reading is missing. */
 export function toHair(consult: Consult, found: Found): Hair | undefined {
   const head = headReadings(consult, found)
   if (head === undefined) return undefined
@@ -276,6 +276,12 @@ export function withReading(consult: Consult, zone: Scope, change: ZoneReadings)
     ),
   )
   return { ...consult, zones: { ...consult.zones, [zone]: own } }
+}
+
+/** With a reading taken back: what tests say of it, or nothing, stands again. */
+export function withoutReading(consult: Consult, zone: Scope, field: ReadingName): Consult {
+  if (zone === undefined) return { ...consult, head: without(consult.head, [field]) }
+  return { ...consult, zones: { ...consult.zones, [zone]: without(consult.zones[zone] ?? {}, [field]) } }
 }
 
 /** Answers given or, where undefined, taken back. */

@@ -1,10 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { memo, useDeferredValue, useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import { washDaysQuery } from '../../api/queries'
 import type { WashDay } from '../../api/types'
 import { Empty, Failure, Waiting } from '../../ui/Notice'
 import { aCount, useAddressed } from '../../ui/useAddressed'
+import { useSame } from '../../ui/useSame'
 import { useRoving } from '../../ui/useRoving'
 import { useClient } from '../clients/ClientFrame'
 import { Beside } from './Beside'
@@ -21,11 +22,20 @@ export function LogPage() {
   const [other, setOther] = useAddressed('beside', aCount)
   const [again, setAgain] = useState<number | undefined>(undefined)
   const [gone, setGone] = useState<WashDay | undefined>(undefined)
-  const done = (data ?? []).filter((day) => day.finishedAt !== undefined)
+  const done = useMemo(() => (data ?? []).filter((day) => day.finishedAt !== undefined), [data])
   const rove = useRoving(done.length, undefined)
+  const day = done.find((d) => d.id === chosen) ?? done.find((d) => d.rating === undefined) ?? done[0]
+  // Which day was touched is seen first; all there is to see of it follows.
+  const shownId = useDeferredValue(day?.id)
+  const besideId = useDeferredValue(other)
+  const onChoose = useSame((id: number) => {
+    setChosen(id)
+    setOther(undefined)
+  })
+  const onScoring = useSame((id: number, on: boolean) => setAgain(on ? id : undefined))
+  const onLeave = useSame(() => setOther(undefined))
   if (error !== null && data === undefined) return <Failure error={error} again />
   if (data === undefined) return <Waiting what="Opening the log" />
-  const day = done.find((d) => d.id === chosen) ?? done.find((d) => d.rating === undefined) ?? done[0]
   const removed = gone !== undefined && <Removed day={gone} onBack={() => setGone(undefined)} />
   if (day === undefined) {
     return (
@@ -42,11 +52,6 @@ export function LogPage() {
   }
   // No earlier score stands beside one that is being given.
   const isScoring = day.rating === undefined || again === day.id
-  const beside = done.find((d) => d.id === other)
-  const choose = (id: number) => {
-    setChosen(id)
-    setOther(undefined)
-  }
   return (
     <>
       {removed}
@@ -63,34 +68,66 @@ export function LogPage() {
                 isOpen={d.id === day.id}
                 isBeside={d.id === other}
                 isBare={isScoring}
-                onOpen={() => choose(d.id)}
+                onOpen={() => onChoose(d.id)}
                 onBeside={() => setOther(d.id === other ? undefined : d.id)}
               />
             ))}
           </ul>
         </nav>
-        <div className="min-w-0">
-          {done.length > 1 && !isScoring && (
-            <HistoryPicture client={client} days={done} selected={day.id} onSelect={choose} />
-          )}
-          {beside === undefined ? (
-            <OneDay
-              key={day.id}
-              day={day}
-              days={done}
-              isScoring={isScoring}
-              onScoring={(on) => setAgain(on ? day.id : undefined)}
-              before={done[done.indexOf(day) + 1]}
-              onRemoved={() => setGone(day)}
-            />
-          ) : (
-            <Beside one={beside} other={day} onLeave={() => setOther(undefined)} />
-          )}
-        </div>
+        <Side
+          done={done}
+          day={done.find((d) => d.id === shownId) ?? day}
+          beside={done.find((d) => d.id === besideId)}
+          again={again}
+          onChoose={onChoose}
+          onScoring={onScoring}
+          onLeave={onLeave}
+          onRemoved={setGone}
+        />
       </div>
     </>
   )
 }
+
+type SideProps = {
+  done: readonly WashDay[]
+  day: WashDay
+  beside: WashDay | undefined
+  /** The day that is scored once more. */
+  again: number | undefined
+  onChoose: (id: number) => void
+  onScoring: (id: number, on: boolean) => void
+  onLeave: () => void
+  onRemoved: (day: WashDay) => void
+}
+
+/** All there is to see of one wash day, or of two. */
+const Side = memo(function Side(props: SideProps) {
+  const { done, day, beside, again, onChoose, onScoring, onLeave, onRemoved } = props
+  const client = useClient()
+  // No earlier score stands beside one that is being given.
+  const isScoring = day.rating === undefined || again === day.id
+  return (
+    <div className="min-w-0">
+      {done.length > 1 && !isScoring && (
+        <HistoryPicture client={client} days={done} selected={day.id} onSelect={onChoose} />
+      )}
+      {beside === undefined ? (
+        <OneDay
+          key={day.id}
+          day={day}
+          days={done}
+          isScoring={isScoring}
+          onScoring={(on) => onScoring(day.id, on)}
+          before={done[done.indexOf(day) + 1]}
+          onRemoved={() => onRemoved(day)}
+        />
+      ) : (
+        <Beside one={beside} other={day} onLeave={onLeave} />
+      )}
+    </div>
+  )
+})
 
 type DayLineProps = {
   day: WashDay

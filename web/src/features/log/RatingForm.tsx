@@ -9,6 +9,7 @@ import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
 import { Failure } from '../../ui/Notice'
 import { TextField } from '../../ui/TextField'
+import { atWrongField } from '../../ui/wrongField'
 import { isObject, useStored } from '../../ui/useStored'
 import { SCORES } from './dayWords'
 import { ScoreSlider } from './ScoreSlider'
@@ -134,7 +135,7 @@ export function RatingForm({ day, onSaved }: { day: WashDay; onSaved: () => void
           main
           className="min-h-11"
           disabled={rating === undefined || save.isPending}
-          onClick={() => rating !== undefined && save.mutate(rating)}
+          onClick={() => rating !== undefined && !atWrongField() && save.mutate(rating)}
         >
           Keep it in the log
         </Button>

@@ -2,6 +2,7 @@ import { ZONES, type Rating, type Zone } from '../../api/types'
 import { ZONE_LABEL } from '../../api/words'
 import { Button } from '../../ui/Button'
 import { Select } from '../../ui/Select'
+import { numberFault, numberIn } from '../../ui/numberText'
 import { TextField } from '../../ui/TextField'
 
 /** A strand as it is typed in. */
@@ -9,6 +10,17 @@ export type Strand = { zone: Zone; naturalCm: string; stretchedCm: string }
 
 const ZONE_OPTIONS = ZONES.map((zone) => ({ value: zone, label: ZONE_LABEL[zone] }))
 const NEW: Strand = { zone: 'CROWN', naturalCm: '', stretchedCm: '' }
+
+/** As far as the server takes a length. */
+const LENGTH = { label: 'It', unit: 'cm', min: 0.1, max: 200 }
+
+/** No hair hangs longer than it can be pulled. */
+function hangsLonger({ naturalCm, stretchedCm }: Strand): string | undefined {
+  const [natural, stretched] = [numberIn(naturalCm), numberIn(stretchedCm)]
+  return natural !== undefined && stretched !== undefined && natural > stretched
+    ? 'Pulled straight it is no shorter than it hangs.'
+    : undefined
+}
 
 type StrandsProps = { strands: Strand[]; onChange: (strands: Strand[]) => void }
 
@@ -32,12 +44,14 @@ export function Strands({ strands, onChange }: StrandsProps) {
             label="hangs, cm"
             numeric
             value={row.naturalCm}
+            fault={numberFault(row.naturalCm, LENGTH)}
             onChange={(naturalCm) => put(i, { naturalCm })}
           />
           <TextField
             label="pulled, cm"
             numeric
             value={row.stretchedCm}
+            fault={numberFault(row.stretchedCm, LENGTH) ?? hangsLonger(row)}
             onChange={(stretchedCm) => put(i, { stretchedCm })}
           />
         </div>

@@ -12,9 +12,10 @@ import {
   useSortable,
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable'
-import { memo, useEffect, useRef, type KeyboardEvent } from 'react'
+import { memo, useEffect, useMemo, useRef, type KeyboardEvent } from 'react'
 import type { Amount, Judgement, Routine, Step } from '../../api/types'
 import { stepLine } from '../../api/words'
+import { useSame } from '../../ui/useSame'
 import { useRoving } from '../../ui/useRoving'
 import { AddStep } from './AddStep'
 import { inserted, movedStep } from './planState'
@@ -56,7 +57,10 @@ export const InOrder = memo(function InOrder(props: InOrderProps) {
     if (over !== null && over.id !== active.id) move(Number(active.id) - 1, Number(over.id) - 1, 'handle')
   }
   // dnd-kit takes 0 for no id, so places count from 1 here.
-  const ids = routine.steps.map((_, i) => i + 1)
+  const count = routine.steps.length
+  const ids = useMemo(() => Array.from({ length: count }, (_, i) => i + 1), [count])
+  const choose = useSame((index: number) => onSelect(selected === index ? undefined : index))
+  const moveBy = useSame((index: number, by: -1 | 1) => move(index, index + by, 'line'))
   return (
     <section
       aria-labelledby="in-order"
@@ -89,8 +93,8 @@ export const InOrder = memo(function InOrder(props: InOrderProps) {
                 judgement={judgement}
                 selected={selected === i}
                 tabIndex={rove.tabIndex(i)}
-                onSelect={() => onSelect(selected === i ? undefined : i)}
-                onMove={(by) => move(i, i + by, 'line')}
+                onSelect={choose}
+                onMove={moveBy}
               />
             ))}
           </ol>
@@ -116,11 +120,11 @@ type LineProps = {
   judgement: Judgement
   selected: boolean
   tabIndex: 0 | -1
-  onSelect: () => void
-  onMove: (by: -1 | 1) => void
+  onSelect: (index: number) => void
+  onMove: (index: number, by: -1 | 1) => void
 }
 
-function Line({ index, step, judgement, selected, tabIndex, onSelect, onMove }: LineProps) {
+const Line = memo(function Line({ index, step, judgement, selected, tabIndex, onSelect, onMove }: LineProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, isDragging } = useSortable({
     id: index + 1,
   })
@@ -131,7 +135,7 @@ function Line({ index, step, judgement, selected, tabIndex, onSelect, onMove }: 
     const by = event.key === 'ArrowUp' ? -1 : event.key === 'ArrowDown' ? 1 : 0
     if (!event.altKey || by === 0) return
     event.preventDefault()
-    onMove(by)
+    onMove(index, by)
   }
   return (
     <li
@@ -159,7 +163,7 @@ function Line({ index, step, judgement, selected, tabIndex, onSelect, onMove }: 
         data-rove
         tabIndex={tabIndex}
         aria-pressed={selected}
-        onClick={onSelect}
+        onClick={() => onSelect(index)}
         onKeyDown={keys}
         className="border-line grid w-full grid-cols-[1.5rem_1fr_auto_3.4rem] items-baseline gap-x-2 border-b border-dotted px-1 py-[3px] text-left hover:bg-shallow"
       >
@@ -177,7 +181,7 @@ function Line({ index, step, judgement, selected, tabIndex, onSelect, onMove }: 
       </button>
     </li>
   )
-}
+})
 
 /** By the section where there are several: that is what the hand measures. */
 function doseText(amount: Amount, sections: number): string {

@@ -102,13 +102,22 @@ export function Water({
     change(withoutStep(routine, index))
     close(Math.max(0, Math.min(index, routine.steps.length - 2)))
   }
-  const step = selected === undefined ? undefined : routine.steps[selected]
+  // The line is seen to be touched first; its panel and its place on the water follow, as long as the routine is the same.
+  const lastSelected = useDeferredValue(selected)
+  const lastRoutine = useDeferredValue(routine)
+  const shown = lastRoutine === routine ? lastSelected : selected
+  const step = shown === undefined ? undefined : routine.steps[shown]
   // A tap on the goal redraws the water first, and what stands under it right after; what hands change is one with its list.
   const later = useDeferredValue(open)
   const below = draft.routine === undefined ? later : open
   const event = eventOf(client, draft.beginsAt)
   const onSelect = useSame(select)
   const onChange = useSame(change)
+  const onMoved = useSame((from: number, to: number) => {
+    change(movedStep(routine, from, to))
+    setSelected(to)
+  })
+  const onWater = useSame((index: number) => select(index === selected ? undefined : index))
   const onTake = useSame(take)
   const onLay = useSame(lay)
   return (
@@ -139,14 +148,11 @@ export function Water({
             routine={open.judged}
             amounts={judgement.amounts}
             findings={judgement.findings}
-            selected={selected}
-            onSelect={(index) => select(index === selected ? undefined : index)}
+            selected={shown}
+            onSelect={onWater}
             actual={beside?.other.tide}
             beginsAt={draft.beginsAt}
-            onMove={(from, to) => {
-              change(movedStep(routine, from, to))
-              setSelected(to)
-            }}
+            onMove={onMoved}
             dryBy={draft.limits.mustBeDryBy}
             event={event}
             height={264}
@@ -165,7 +171,7 @@ export function Water({
             tab={tab}
             onTab={setTab}
             inHand={inHand()}
-            about={other?.name ?? (trial?.index ?? selected)?.toString()}
+            about={other?.name ?? (trial?.index ?? shown)?.toString()}
             tabs={[
               {
                 value: 'water',
@@ -280,12 +286,12 @@ export function Water({
           onLeave={() => setTrial(undefined)}
         />
       )
-    if (selected === undefined || step === undefined) return null
+    if (shown === undefined || step === undefined) return null
     return (
       <StepPanel
         setting={setting}
         routine={routine}
-        index={selected}
+        index={shown}
         step={step}
         judgement={judgement}
         why={open.why}
@@ -293,8 +299,8 @@ export function Water({
         onChange={change}
         onMend={take}
         onSelect={select}
-        onClose={() => close(selected)}
-        onLeaveOut={() => leaveOut(selected)}
+        onClose={() => close(shown)}
+        onLeaveOut={() => leaveOut(shown)}
         onPreview={lay}
         onHalves={(index, inner) => setTrial({ index, inner })}
       />

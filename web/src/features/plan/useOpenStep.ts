@@ -22,8 +22,8 @@ export function useOpenStep(routine: Routine): OpenStep {
   const otherwise = useRef<number | undefined>(undefined)
   const follow = useSame((to: Routine) => {
     const from = seen.current
-    const at = isByHand.current || selected === undefined ? selected : placeIn(to, from, selected)
-    const place = at ?? otherwise.current
+    const at = selected === undefined ? undefined : placeIn(to, from, selected)
+    const place = isByHand.current ? selected : (at ?? otherwise.current)
     seen.current = to
     isByHand.current = false
     otherwise.current = undefined

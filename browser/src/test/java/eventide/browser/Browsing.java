@@ -8,8 +8,10 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ForcedColors;
 import com.microsoft.playwright.options.ReducedMotion;
 import eventide.server.RunningServer;
 import java.io.IOException;
@@ -28,6 +30,10 @@ final class Browsing implements AutoCloseable {
     private final Playwright playwright;
     private final Browser browser;
     private final List<String> errors = new ArrayList<>();
+
+    /** Text as it is seen: capitals as drawn, not as written. */
+    static final LocatorAssertions.HasTextOptions AS_SEEN =
+            new LocatorAssertions.HasTextOptions().setUseInnerText(true);
 
     /** The machine that tests may be a slow one; nothing here waits longer than it must. */
     private static final double PATIENCE_MS = 40_000;
@@ -53,6 +59,16 @@ final class Browsing implements AutoCloseable {
     /** A browser with nothing remembered. */
     BrowserContext fresh(int width, int height) {
         return browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+    }
+
+    BrowserContext with(Browser.NewContextOptions options) {
+        return browser.newContext(options);
+    }
+
+    /** A reader with colours of their own. */
+    BrowserContext forced() {
+        return browser.newContext(
+                new Browser.NewContextOptions().setViewportSize(1280, 800).setForcedColors(ForcedColors.ACTIVE));
     }
 
     /** A phone at the basin: narrow, and touched. */
@@ -103,6 +119,18 @@ final class Browsing implements AutoCloseable {
                   .violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ') + ' ' + n.failureSummary).join(' | ')}`)
                 """);
         assertEquals(String.join("\n", (List<String>) found), "", what);
+    }
+
+    /** What axe finds with its best practices too, such as one heading of the first level and named table columns. */
+    @SuppressWarnings("unchecked")
+    static List<String> strictlyAccessible(Page page) {
+        page.evaluate(axe());
+        return (List<String>)
+                page.evaluate(
+                        """
+                async () => (await axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] }))
+                  .violations.map((v) => `${v.id}: ${v.nodes.slice(0, 3).map((n) => n.target.join(' ') + ' ' + n.failureSummary).join(' | ')}`)
+                """);
     }
 
     private static String axe() {

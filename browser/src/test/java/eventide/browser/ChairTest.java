@@ -44,9 +44,19 @@ public class ChairTest extends InTheDemoSalon {
     private Page toTheChair(BrowserContext context, int client) {
         Page page = browsing.open(context, "/clients/" + client + "/plan");
         assertThat(button(page, "Best for the goal")).isVisible();
-        button(page, "Take it to the chair").click();
-        assertThat(big(page)).containsText("Begin");
+        take(page);
         return page;
+    }
+
+    /** What another test has left there makes way. */
+    private static void take(Page page) {
+        button(page, "Take it to the chair").click();
+        Locator instead = button(page, "Take this one instead");
+        assertThat(big(page).or(instead)).isVisible();
+        if (instead.isVisible()) {
+            instead.click();
+        }
+        assertThat(big(page)).containsText("Begin");
     }
 
     /** Once the next press counts: two in a blink are one. */
@@ -341,8 +351,7 @@ public class ChairTest extends InTheDemoSalon {
             BrowserContext context = browsing.calm(less);
             Page page = browsing.open(context, "/clients/1/plan");
             assertThat(button(page, "Best for the goal")).isVisible();
-            button(page, "Take it to the chair").click();
-            assertThat(big(page)).containsText("Begin");
+            take(page);
             int moving = (int) page.evaluate("() => document.getAnimations().length");
             assertEquals(moving == 0, less, moving + " things move");
             big(page).click();

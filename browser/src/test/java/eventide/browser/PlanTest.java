@@ -23,9 +23,6 @@ import org.testng.annotations.Test;
 
 /** The routine on the water: edited by pointer and by keys, laid over another, fitted, taken along. */
 public class PlanTest extends InTheDemoSalon {
-    private static final LocatorAssertions.HasTextOptions AS_SEEN =
-            new LocatorAssertions.HasTextOptions().setUseInnerText(true);
-
     private static Locator steps(Page page) {
         return page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Steps in order"));
     }
@@ -142,14 +139,14 @@ public class PlanTest extends InTheDemoSalon {
         button(page, "More minutes").click();
         assertThat(page.getByText(Pattern.compile(", changed$"))).isVisible();
         // The minutes beside a step are the judgement's, and come with it.
-        assertThat(step(page, "Cleanse")).not().hasText(suggested, AS_SEEN);
+        assertThat(step(page, "Cleanse")).not().hasText(suggested, Browsing.AS_SEEN);
         String made = step(page, "Cleanse").innerText();
         radio(page, "Softness: does not matter").click();
         assertThat(page.getByText(Pattern.compile(", changed$"))).hasCount(0);
         assertThat(page.locator(".sheet[aria-busy]")).hasAttribute("aria-busy", "false");
         button(page, "Undo").click();
         assertThat(page.getByText(Pattern.compile(", changed$"))).isVisible();
-        assertThat(step(page, "Cleanse")).hasText(made, AS_SEEN);
+        assertThat(step(page, "Cleanse")).hasText(made, Browsing.AS_SEEN);
         context.close();
     }
 
@@ -176,7 +173,7 @@ public class PlanTest extends InTheDemoSalon {
         }
         assertThat(button(page, "Undo")).isDisabled();
         assertThat(step(page, "Wait")).hasCount(0);
-        assertThat(steps(page)).hasText(before, AS_SEEN);
+        assertThat(steps(page)).hasText(before, Browsing.AS_SEEN);
         button(page, "Redo").click();
         button(page, "Redo").click();
         assertThat(step(page, "Wait")).isVisible();
@@ -455,7 +452,7 @@ public class PlanTest extends InTheDemoSalon {
         button(page, "As a message").click();
         assertThat(page.getByText("Wash-and-go,")).isVisible();
         bring(page, "not a routine");
-        assertThat(page.getByText("This is not a routine file")).isVisible();
+        assertThat(page.getByText("This cannot be read as a routine")).isVisible();
         bring(page, "{\"formatVersion\":1,\"steps\":[{\"action\":\"SING\"}]}");
         assertThat(page.getByText("action must be one of")).isVisible();
         bring(page, "{\"formatVersion\":1,\"steps\":[{\"action\":\"RINSE\"},{\"action\":\"Aply\",\"minutes\":-2}]}");

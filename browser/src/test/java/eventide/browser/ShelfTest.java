@@ -79,7 +79,7 @@ public class ShelfTest extends InTheDemoSalon {
             assertThat(steps).containsText("Binnacle gel");
             // what goes to the chair holds the values as they were put right, not as they were read
             button(page, "Take it to the chair").click();
-            page.waitForURL("**/chair");
+            page.waitForURL("**/chair?day=*");
             String kept = empty.server().get("/api/clients/1/wash-days").body().toString();
             assertTrue(kept.contains("\"name\":\"Binnacle gel\"") && kept.contains("\"hold\":7.5"), kept);
             empty.assertNoErrors();

@@ -12,6 +12,7 @@ import java.util.Objects;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.io.ClassPathResource;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.TransientDataAccessException;
@@ -158,9 +159,21 @@ class Problems extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleNoResourceFoundException(
             NoResourceFoundException ex, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        if (isAPage(ex.getResourcePath(), request)) {
+            return ResponseEntity.status(HttpStatus.NOT_FOUND)
+                    .contentType(MediaType.TEXT_HTML)
+                    .body(new ClassPathResource("static/index.html"));
+        }
         ProblemDetail problem =
                 problem(HttpStatus.NOT_FOUND, "Not here", "There is nothing at /" + ex.getResourcePath());
         return handleExceptionInternal(ex, problem, headers, HttpStatus.NOT_FOUND, request);
+    }
+
+    /** Somebody wants to look at it: the app itself says that nothing lies there. */
+    private static boolean isAPage(String path, WebRequest request) {
+        String wanted = request.getHeader(HttpHeaders.ACCEPT);
+        boolean isFile = path.startsWith("api/") || path.startsWith("assets/") || path.matches(".*\\.[a-z]+");
+        return wanted != null && wanted.contains(MediaType.TEXT_HTML_VALUE) && !isFile;
     }
 
     @Override

@@ -1,0 +1,192 @@
+package eventide.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static eventide.browser.Browsing.button;
+import static eventide.browser.Browsing.tab;
+import static org.testng.Assert.assertEquals;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ForcedColors;
+import com.microsoft.playwright.options.LoadState;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.regex.Pattern;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** A walk over all places and their states: by axe with its best practices, and by width, on all screens and charts. */
+public class WalkTest extends InTheDemoSalon {
+    private enum Chart {
+        DAY,
+        NIGHT,
+        FORCED
+    }
+
+    private record Screen(int width, int height, Chart chart) {
+        @Override
+        public String toString() {
+            return width + "×" + height + " " + chart;
+        }
+    }
+
+    private record State(String name, String path, Consumer<Page> then) {}
+
+    private long running;
+    private long waiting;
+
+    @DataProvider
+    public Object[] screens() {
+        return new Object[] {
+            new Screen(320, 568, Chart.DAY),
+            new Screen(390, 844, Chart.DAY),
+            // 1280×800 at twice its size
+            new Screen(640, 400, Chart.DAY),
+            new Screen(640, 800, Chart.DAY),
+            new Screen(768, 1024, Chart.NIGHT),
+            new Screen(1024, 768, Chart.DAY),
+            new Screen(1280, 800, Chart.DAY),
+            new Screen(1280, 800, Chart.NIGHT),
+            new Screen(1280, 800, Chart.FORCED),
+        };
+    }
+
+    /** Six heads in work, one of them paused, and one that was taken and not begun. */
+    @BeforeClass
+    public void sixHeads() {
+        for (int client = 2; client <= 7; client++) {
+            running = taken(client);
+            happened(running, "BEGIN", "2026-05-01T09:00:00Z");
+        }
+        waiting = taken(9);
+    }
+
+    private long taken(int client) {
+        JsonNode plan = browsing.server().get("/api/clients/1/wash-days").body().get(0);
+        return browsing.server()
+                .post(
+                        "/api/clients/" + client + "/wash-days",
+                        "{\"name\":\"In work\",\"hair\":" + plan.get("hair") + ",\"goal\":" + plan.get("goal")
+                                + ",\"air\":" + plan.get("air") + ",\"routine\":" + plan.get("routine") + "}")
+                .body()
+                .get("id")
+                .asLong();
+    }
+
+    private void happened(long day, String kind, String at) {
+        browsing.server()
+                .post(
+                        "/api/wash-days/" + day + "/events",
+                        "{\"events\":[{\"id\":\"" + kind + "\",\"at\":\"" + at + "\",\"kind\":\"" + kind + "\"}]}");
+    }
+
+    private static Consumer<Page> pressing(String... names) {
+        return page -> {
+            for (String name : names) {
+                button(page, name).first().click();
+            }
+        };
+    }
+
+    private static Consumer<Page> atTab(String name) {
+        return page -> tab(page, name).click();
+    }
+
+    private List<State> states() {
+        Consumer<Page> none = page -> {};
+        Consumer<Page> firstStep = page -> page.locator("[data-line]").first().click();
+        String chair = "/clients/7/chair?day=" + running;
+        return List.of(
+                new State("today", "/", none),
+                new State("keys", "/", page -> page.keyboard().press("?")),
+                new State("a new client", "/new", none),
+                new State("clients", "/clients", none),
+                new State("files", "/clients", pressing("A file out, a file in")),
+                new State("more of one", "/clients", page -> page.getByText(
+                                "more", new Page.GetByTextOptions().setExact(true))
+                        .first()
+                        .click()),
+                new State("shelf", "/shelf", none),
+                new State("a bottle", "/shelf?open=3", none),
+                new State("a new bottle", "/shelf?open=new", none),
+                new State("shelf files", "/shelf?open=files", none),
+                new State("consult", "/clients/1/consult", none),
+                new State("tests", "/clients/1/consult", atTab("Guided tests")),
+                new State("condition", "/clients/1/consult", atTab("Condition")),
+                new State("hair now", "/clients/1/consult", atTab("Hair now")),
+                new State("wishes", "/clients/1/consult", atTab("Wishes")),
+                new State("ways", "/clients/1/consult", atTab("Ways")),
+                new State("kept", "/clients/1/consult", atTab("Kept")),
+                new State("plan", "/clients/1/plan", none),
+                new State("a step", "/clients/1/plan", firstStep),
+                new State("limits", "/clients/1/plan", page -> page.getByRole(
+                                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Limits")))
+                        .click()),
+                new State("schools", "/clients/1/plan", atTab("Schools")),
+                new State("air", "/clients/1/plan", atTab("Air")),
+                new State("templates", "/clients/1/plan", atTab("Templates")),
+                new State("take along", "/clients/1/plan", atTab("Take along")),
+                new State("not begun", "/clients/9/chair?day=" + waiting, none),
+                new State("at the chair", chair, none),
+                new State("a look", chair, tool("Look")),
+                new State("a note", chair, tool("Note")),
+                new State("log", "/clients/1/log", none),
+                new State("nowhere", "/nowhere", none));
+    }
+
+    /** In sight, or behind the one button that holds the rest. */
+    private static Consumer<Page> tool(String name) {
+        return page -> {
+            assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Pause")))
+                    .isVisible();
+            if (!button(page, name).isVisible()) {
+                button(page, "More").click();
+            }
+            button(page, name).click();
+        };
+    }
+
+    /** Under 44 px in either direction at the chair, where hands are wet. */
+    private static final String SMALL =
+            """
+            () => [...document.querySelectorAll('[data-chair] a, [data-chair] button')]
+              .filter((b) => b.getClientRects().length > 0)
+              .map((b) => [b, b.getBoundingClientRect()])
+              .filter(([, box]) => box.width < 43.5 || box.height < 43.5 || box.right > window.innerWidth + 1 || box.bottom > window.innerHeight + 1)
+              .map(([b, box]) => `${b.ariaLabel ?? b.textContent} ${Math.round(box.width)}×${Math.round(box.height)} to ${Math.round(box.right)},${Math.round(box.bottom)}`)
+            """;
+
+    @Test(dataProvider = "screens")
+    @SuppressWarnings("unchecked")
+    public void everyPlaceAndStateIsWhole(Screen screen) {
+        BrowserContext context = browsing.with(new Browser.NewContextOptions()
+                .setViewportSize(screen.width(), screen.height())
+                .setForcedColors(screen.chart() == Chart.FORCED ? ForcedColors.ACTIVE : ForcedColors.NONE));
+        if (screen.chart() == Chart.NIGHT) {
+            context.addInitScript("localStorage.setItem('theme', 'night')");
+        }
+        List<String> wrong = new ArrayList<>();
+        Page page = browsing.open(context, "/");
+        for (State state : states()) {
+            page.navigate(browsing.server().url(state.path()));
+            page.waitForLoadState(LoadState.NETWORKIDLE);
+            state.then().accept(page);
+            page.waitForLoadState(LoadState.NETWORKIDLE);
+            String where = state.name() + ": ";
+            Browsing.strictlyAccessible(page).forEach(found -> wrong.add(where + found));
+            int over = (int) page.evaluate("() => document.documentElement.scrollWidth - window.innerWidth");
+            if (over > 0) {
+                wrong.add(where + "wider than the screen by " + over);
+            }
+            ((List<String>) page.evaluate(SMALL)).forEach(small -> wrong.add(where + small));
+        }
+        assertEquals(String.join("\n", wrong), "", screen.toString());
+        browsing.assertNoErrors();
+        context.close();
+    }
+}
