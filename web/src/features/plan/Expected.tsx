@@ -37,7 +37,7 @@ export const Expected = memo(function Expected({ outcome }: { outcome: Outcome }
         ))}
       </div>
       {zone === undefined ? (
-        <div className="grid w-full grid-cols-2 items-stretch gap-2 pb-2">
+        <div className="grid w-full items-stretch gap-2 pb-2 min-[380px]:grid-cols-2">
           <div className="mx-auto w-full">
             <Island
               title=""

@@ -20,6 +20,7 @@ export function LimitsBox({ limits, onChange }: LimitsBoxProps) {
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
+          aria-label="Limits"
           align="end"
           sideOffset={6}
           collisionPadding={8}

@@ -45,7 +45,7 @@ type Line = Today['clients'][number]
 function ClientLine({ line }: { line: Line }) {
   const next = nextStep(line)
   return (
-    <li className="border-line grid items-center gap-x-6 gap-y-1 border-b px-4 py-3 last:border-b-0 sm:grid-cols-[15rem_1fr_12rem_9rem]">
+    <li className="border-line grid items-center gap-x-6 gap-y-1 border-b px-4 py-3 last:border-b-0 sm:grid-cols-[1fr_9rem] lg:grid-cols-[15rem_1fr_12rem_9rem]">
       <Link
         to={`/clients/${line.id}/${line.hair === undefined ? 'consult' : 'plan'}`}
         className="text-lg font-semibold hover:underline"

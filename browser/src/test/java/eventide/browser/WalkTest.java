@@ -10,7 +10,6 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ForcedColors;
-import com.microsoft.playwright.options.LoadState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
@@ -28,7 +27,8 @@ public class WalkTest extends InTheDemoSalon {
         FORCED
     }
 
-    private record Screen(int width, int height, Chart chart) {
+    /** @param strict by axe too, which takes longest: what it finds hardly hangs on the width */
+    private record Screen(int width, int height, Chart chart, boolean strict) {
         @Override
         public String toString() {
             return width + "×" + height + " " + chart;
@@ -43,16 +43,16 @@ public class WalkTest extends InTheDemoSalon {
     @DataProvider
     public Object[] screens() {
         return new Object[] {
-            new Screen(320, 568, Chart.DAY),
-            new Screen(390, 844, Chart.DAY),
+            new Screen(320, 568, Chart.DAY, false),
+            new Screen(390, 844, Chart.DAY, true),
             // 1280×800 at twice its size
-            new Screen(640, 400, Chart.DAY),
-            new Screen(640, 800, Chart.DAY),
-            new Screen(768, 1024, Chart.NIGHT),
-            new Screen(1024, 768, Chart.DAY),
-            new Screen(1280, 800, Chart.DAY),
-            new Screen(1280, 800, Chart.NIGHT),
-            new Screen(1280, 800, Chart.FORCED),
+            new Screen(640, 400, Chart.DAY, false),
+            new Screen(640, 800, Chart.DAY, false),
+            new Screen(768, 1024, Chart.NIGHT, false),
+            new Screen(1024, 768, Chart.DAY, false),
+            new Screen(1280, 800, Chart.DAY, true),
+            new Screen(1280, 800, Chart.NIGHT, true),
+            new Screen(1280, 800, Chart.FORCED, true),
         };
     }
 
@@ -151,13 +151,24 @@ public class WalkTest extends InTheDemoSalon {
         };
     }
 
-    /** Under 44 px in either direction at the chair, where hands are wet. */
+    /** Nothing is being opened, worked out or drawn. */
+    private static void settled(Page page) {
+        page.waitForFunction(
+                """
+                () => document.querySelector('main h1, main h2') !== null
+                  && document.querySelector('[aria-busy=true]') === null
+                  && ![...document.querySelectorAll('[role=status]')].some((said) => said.textContent.endsWith('…'))
+                """);
+        page.evaluate("() => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn)))");
+    }
+
+    /** Under 44 px in either direction at the chair, where hands are wet, or out of reach; what is scrolled to is in reach. */
     private static final String SMALL =
             """
             () => [...document.querySelectorAll('[data-chair] a, [data-chair] button')]
               .filter((b) => b.getClientRects().length > 0)
               .map((b) => [b, b.getBoundingClientRect()])
-              .filter(([, box]) => box.width < 43.5 || box.height < 43.5 || box.right > window.innerWidth + 1 || box.bottom > window.innerHeight + 1)
+              .filter(([, box]) => box.width < 43.5 || box.height < 43.5 || box.right > window.innerWidth + 1 || (box.bottom > window.innerHeight + 1 && b.closest('.overflow-y-auto') === null))
               .map(([b, box]) => `${b.ariaLabel ?? b.textContent} ${Math.round(box.width)}×${Math.round(box.height)} to ${Math.round(box.right)},${Math.round(box.bottom)}`)
             """;
 
@@ -174,11 +185,13 @@ public class WalkTest extends InTheDemoSalon {
         Page page = browsing.open(context, "/");
         for (State state : states()) {
             page.navigate(browsing.server().url(state.path()));
-            page.waitForLoadState(LoadState.NETWORKIDLE);
+            settled(page);
             state.then().accept(page);
-            page.waitForLoadState(LoadState.NETWORKIDLE);
+            settled(page);
             String where = state.name() + ": ";
-            Browsing.strictlyAccessible(page).forEach(found -> wrong.add(where + found));
+            if (screen.strict()) {
+                Browsing.strictlyAccessible(page).forEach(found -> wrong.add(where + found));
+            }
             int over = (int) page.evaluate("() => document.documentElement.scrollWidth - window.innerWidth");
             if (over > 0) {
                 wrong.add(where + "wider than the screen by " + over);

@@ -21,9 +21,14 @@ public record Air(
         return Psychrometrics.dewPointC(temperatureC, relativeHumidity);
     }
 
-    /** The dew point the finished hair must stand: outdoors where that is known, else the room. */
+    /** The dew point the finished hair must stand: the more humid of the room and outdoors, where that is known. */
     public double wornDewPointC() {
         return outdoors == null ? dewPointC() : Math.max(dewPointC(), outdoors.dewPointC());
+    }
+
+    /** The driest of the two: frost outdoors dries hair out however mild the room is. */
+    public double driestDewPointC() {
+        return outdoors == null ? dewPointC() : Math.min(dewPointC(), outdoors.dewPointC());
     }
 
     public double vapourHectopascals() {

@@ -1,7 +1,7 @@
 package eventide.chair;
 
-import eventide.check.Window;
 import eventide.drying.Wetness;
+import eventide.wash.Window;
 import java.util.Locale;
 
 /**

@@ -1,6 +1,5 @@
 package eventide.chair;
 
-import eventide.check.Window;
 import eventide.hair.Hair;
 import eventide.product.Product;
 import eventide.routine.Action;
@@ -9,6 +8,7 @@ import eventide.routine.Amounts;
 import eventide.routine.Routine;
 import eventide.routine.Schools;
 import eventide.routine.Step;
+import eventide.wash.Window;
 
 /**
  * The wetness a step works in, percent along the lengths.

@@ -1,12 +1,14 @@
 package eventide.check;
 
-import static eventide.check.Steps.percent;
+import static eventide.wash.Steps.percent;
 
 import eventide.drying.Visit;
 import eventide.routine.Action;
 import eventide.routine.Part;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Steps;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 

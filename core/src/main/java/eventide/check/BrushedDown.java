@@ -5,6 +5,7 @@ import eventide.routine.Action;
 import eventide.routine.BrushDirection;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -8,6 +8,8 @@ import eventide.routine.MixPart;
 import eventide.routine.Schools;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Lifting;
+import eventide.wash.Wash;
 import java.util.List;
 import java.util.function.Predicate;
 

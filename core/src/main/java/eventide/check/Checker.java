@@ -1,5 +1,6 @@
 package eventide.check;
 
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

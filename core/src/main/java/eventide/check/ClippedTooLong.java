@@ -5,6 +5,8 @@ import eventide.routine.Action;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Steps;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -4,6 +4,8 @@ import eventide.hair.Zone;
 import eventide.routine.Action;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Layer;
+import eventide.wash.Wash;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;

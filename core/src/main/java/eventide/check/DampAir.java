@@ -3,6 +3,7 @@ package eventide.check;
 import eventide.drying.Visit;
 import eventide.routine.Action;
 import eventide.routine.Step;
+import eventide.wash.Wash;
 import java.util.List;
 import java.util.Locale;
 

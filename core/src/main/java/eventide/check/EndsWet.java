@@ -7,6 +7,8 @@ import eventide.routine.Limits;
 import eventide.routine.Routine;
 import eventide.routine.Schools;
 import eventide.routine.Step;
+import eventide.wash.Steps;
+import eventide.wash.Wash;
 import java.util.List;
 
 /** D6: wet when the client leaves, or when it must be dry. */

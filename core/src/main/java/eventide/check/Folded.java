@@ -3,6 +3,7 @@ package eventide.check;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;

@@ -8,6 +8,9 @@ import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import eventide.routine.Technique;
+import eventide.wash.Layer;
+import eventide.wash.Steps;
+import eventide.wash.Wash;
 import java.util.List;
 
 /** O4: heat with no protectant before it. */

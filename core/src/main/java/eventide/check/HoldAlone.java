@@ -9,6 +9,8 @@ import eventide.routine.Action;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import eventide.routine.Technique;
+import eventide.wash.Layer;
+import eventide.wash.Wash;
 import java.util.List;
 
 /** O3: hold alone on dry hair. */

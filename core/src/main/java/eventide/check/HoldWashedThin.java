@@ -5,6 +5,9 @@ import eventide.routine.Action;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Layer;
+import eventide.wash.Steps;
+import eventide.wash.Wash;
 import java.util.List;
 
 /** W3: after the last hold, water lifts the whole head by more than 25 points. */

@@ -6,6 +6,7 @@ import eventide.routine.Heat;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 

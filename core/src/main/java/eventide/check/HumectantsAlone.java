@@ -8,6 +8,8 @@ import eventide.product.Product;
 import eventide.routine.Action;
 import eventide.routine.Step;
 import eventide.routine.Technique;
+import eventide.wash.Layer;
+import eventide.wash.Wash;
 import java.util.List;
 
 /** A4: much humectant and no film former where the air is very humid, or very dry; told by the labels only. */

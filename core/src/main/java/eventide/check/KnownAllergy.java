@@ -7,6 +7,7 @@ import eventide.product.Product;
 import eventide.routine.MixPart;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;

@@ -5,6 +5,7 @@ import eventide.routine.Action;
 import eventide.routine.RinseWater;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Wash;
 import java.util.List;
 
 /** P6: a washing product is still in the hair when stylers go on or the wash ends. */

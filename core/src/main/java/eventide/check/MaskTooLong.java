@@ -7,6 +7,8 @@ import eventide.routine.Action;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Wash;
+import eventide.wash.Washing;
 import java.util.List;
 
 /** P1: a rich mask after shampoo, longer than a fine strand bears. */

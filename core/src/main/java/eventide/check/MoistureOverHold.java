@@ -1,6 +1,9 @@
 package eventide.check;
 
 import eventide.routine.Routine;
+import eventide.wash.Layer;
+import eventide.wash.Steps;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -7,6 +7,8 @@ import eventide.routine.DetangleFrom;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Steps;
+import eventide.wash.Wash;
 import java.util.List;
 
 /** T11: nothing is detangled on tight hair, or before a brush or coils. */

@@ -6,6 +6,7 @@ import eventide.routine.Action;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Wash;
 import java.util.List;
 import java.util.Set;
 

@@ -5,6 +5,7 @@ import eventide.routine.IngredientLists;
 import eventide.routine.MixPart;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 

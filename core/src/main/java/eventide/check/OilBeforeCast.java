@@ -7,6 +7,9 @@ import eventide.routine.Routine;
 import eventide.routine.Schools;
 import eventide.routine.Step;
 import eventide.routine.Technique;
+import eventide.wash.Layer;
+import eventide.wash.Steps;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 

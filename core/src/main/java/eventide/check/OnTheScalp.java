@@ -4,6 +4,8 @@ import eventide.hair.Scalp;
 import eventide.product.Role;
 import eventide.routine.Part;
 import eventide.routine.Step;
+import eventide.wash.Layer;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;

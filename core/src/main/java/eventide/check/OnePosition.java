@@ -4,6 +4,7 @@ import eventide.drying.Visit;
 import eventide.routine.Action;
 import eventide.routine.Position;
 import eventide.routine.Step;
+import eventide.wash.Wash;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;

@@ -4,6 +4,8 @@ import eventide.drying.Visit;
 import eventide.routine.Action;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Steps;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -4,6 +4,7 @@ import eventide.routine.Action;
 import eventide.routine.Part;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;

@@ -8,6 +8,7 @@ import eventide.product.Product;
 import eventide.routine.Action;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Wash;
 import java.util.List;
 
 /** P2: protein too soon after protein, or none where hair is over-soft. */

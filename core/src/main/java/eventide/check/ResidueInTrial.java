@@ -3,6 +3,8 @@ package eventide.check;
 import eventide.routine.Action;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Lifting;
+import eventide.wash.Wash;
 import java.util.List;
 
 /** P3: a trial or a new client, and no clarifying. */

@@ -4,6 +4,8 @@ import eventide.product.Product;
 import eventide.routine.Action;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Wash;
+import eventide.wash.Washing;
 import java.util.ArrayList;
 import java.util.List;
 

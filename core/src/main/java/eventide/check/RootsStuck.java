@@ -6,6 +6,7 @@ import eventide.routine.Part;
 import eventide.routine.Position;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Wash;
 import java.util.List;
 
 /** T6: styled upside down, roots not lifted before drying. */

@@ -4,6 +4,7 @@ import eventide.routine.Step;
 import eventide.routine.StepField;
 import eventide.routine.StepPlace;
 import eventide.routine.Tool;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 

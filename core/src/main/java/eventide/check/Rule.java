@@ -1,6 +1,7 @@
 package eventide.check;
 
 import eventide.shape.Source;
+import eventide.wash.Wash;
 import java.util.List;
 
 /** One mistake the checker knows: when it holds, why it matters, what mends it. */

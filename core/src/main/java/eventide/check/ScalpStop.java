@@ -2,6 +2,7 @@ package eventide.check;
 
 import eventide.hair.Scalp;
 import eventide.routine.Action;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;

@@ -5,6 +5,7 @@ import eventide.product.Product;
 import eventide.routine.Amount;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

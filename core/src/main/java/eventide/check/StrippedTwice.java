@@ -7,6 +7,8 @@ import eventide.hair.Strand;
 import eventide.hair.Zone;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Lifting;
+import eventide.wash.Wash;
 import java.util.List;
 
 /** P7: clarified twice, or clarified and given protein, in one wash. */

@@ -3,6 +3,8 @@ package eventide.check;
 import eventide.hair.Zone;
 import eventide.product.Role;
 import eventide.routine.Routine;
+import eventide.wash.Layer;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -7,6 +7,7 @@ import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import eventide.routine.Technique;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 

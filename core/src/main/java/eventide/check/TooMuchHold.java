@@ -4,6 +4,8 @@ import eventide.hair.Zone;
 import eventide.routine.Half;
 import eventide.routine.Routine;
 import eventide.shape.Source;
+import eventide.wash.Layer;
+import eventide.wash.Wash;
 import java.util.List;
 import java.util.Locale;
 

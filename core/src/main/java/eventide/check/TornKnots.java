@@ -7,6 +7,8 @@ import eventide.routine.Action;
 import eventide.routine.DetangleFrom;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Steps;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 

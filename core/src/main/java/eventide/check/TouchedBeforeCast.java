@@ -1,6 +1,6 @@
 package eventide.check;
 
-import static eventide.check.Steps.percent;
+import static eventide.wash.Steps.percent;
 
 import eventide.drying.OpenEnds;
 import eventide.drying.Visit;
@@ -10,6 +10,9 @@ import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import eventide.routine.Tool;
+import eventide.wash.Layer;
+import eventide.wash.Steps;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -3,6 +3,7 @@ package eventide.check;
 import eventide.routine.Half;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;

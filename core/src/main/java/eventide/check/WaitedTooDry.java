@@ -1,6 +1,6 @@
 package eventide.check;
 
-import static eventide.check.Steps.percent;
+import static eventide.wash.Steps.percent;
 
 import eventide.drying.Visit;
 import eventide.hair.Zone;
@@ -8,6 +8,10 @@ import eventide.routine.Action;
 import eventide.routine.BrushDirection;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Layer;
+import eventide.wash.Steps;
+import eventide.wash.Wash;
+import eventide.wash.Window;
 import java.util.ArrayList;
 import java.util.List;
 

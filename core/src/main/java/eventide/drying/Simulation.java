@@ -320,6 +320,11 @@ final class Simulation {
         return cut;
     }
 
+    /** Where cloth pressed on hair leaves it. */
+    private static double clothLeaves(double wetness) {
+        return Math.min(MICROPLOPPED, Math.max(CLOTH_LEAVES, wetness - CLOTH_TAKES));
+    }
+
     /** Water put on or taken off by hand, at the end of the step: whether there is any such. */
     private boolean after(Step step, int[] worked) {
         Action action = step.action();
@@ -337,7 +342,7 @@ final class Simulation {
                 case MIST ->
                     cell.mistTo(step.toWetness() == null ? cell.lengthsWetness() + MIST_LIFT : step.toWetness());
                 case SQUEEZE -> cell.pressTo(level(step, SQUEEZED));
-                case MICROPLOP -> cell.pressTo(level(step, MICROPLOPPED));
+                case MICROPLOP -> cell.pressTo(level(step, clothLeaves(cell.lengthsWetness())));
                 default -> {
                     // nothing is put on or taken off at a stroke
                 }

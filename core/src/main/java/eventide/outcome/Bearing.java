@@ -2,9 +2,10 @@ package eventide.outcome;
 
 import static eventide.outcome.Constants.*;
 
-import eventide.check.Load;
-import eventide.check.Wash;
 import eventide.hair.Reading;
+import eventide.routine.Schools;
+import eventide.wash.Load;
+import eventide.wash.Wash;
 
 /**
  * How much richness hair bears, in points of {@link Load}.
@@ -15,7 +16,7 @@ import eventide.hair.Reading;
  */
 record Bearing(double anywhere, double here) {
     static Bearing of(Wash wash, Reading hair) {
-        double borne = Load.borne(hair, wash.schools());
+        double borne = Load.borne(hair, Schools.DEFAULT);
         double dew = wash.air().wornDewPointC();
         double humid = Math.min(HUMID_BEARS_AT_MOST, HUMID_BEARS_LESS * Math.max(0, dew - HUMID_FROM_C));
         double dry = Math.min(DRY_BEARS_AT_MOST, DRY_BEARS_MORE * Math.max(0, DRY_BELOW_C - dew));

@@ -3,14 +3,15 @@ package eventide.outcome;
 import static eventide.outcome.Constants.*;
 import static eventide.outcome.ScoreName.*;
 
-import eventide.check.Wash;
-import eventide.check.Washing;
 import eventide.hair.Condition;
 import eventide.hair.Porosity;
 import eventide.hair.Reading;
 import eventide.hair.Strand;
 import eventide.routine.Action;
+import eventide.routine.DetangleFrom;
 import eventide.routine.Step;
+import eventide.wash.Wash;
+import eventide.wash.Washing;
 import java.util.List;
 
 /** What is done before styling: moisture and protein given, residue left or taken off. Directions [CP], sizes [OURS]. */
@@ -21,9 +22,13 @@ final class CareEffect implements Effect {
         boolean washed = false;
         for (int i = 0; i < steps.size(); i++) {
             Step step = steps.get(i);
-            boolean here = step.zonesOrAll().contains(ledger.zone());
+            boolean here = step.zonesOrAll().contains(ledger.zone()) && wash.has(step);
+            if (here) {
+                torn(steps, i, ledger);
+                unrinsed(wash, i, step, ledger);
+            }
             if (here && step.isProtein() && takesTime(step)) {
-                protein(Washing.minutesWorked(wash, i), hair, ledger);
+                protein(wash, Washing.minutesWorked(wash, i), hair, ledger);
             } else if (here && step.action() == Action.MASK) {
                 boolean stays =
                         washed && steps.subList(i, steps.size()).stream().noneMatch(CareEffect::washes);
@@ -57,6 +62,7 @@ final class CareEffect implements Effect {
             double over = Math.max(0, Math.min(MASK_LIMPS_AT_MOST, minutes) - FINE_BEARS_MINUTES);
             ledger.add(VOLUME, -MASK_LIMPS * over, "mask longer than fine hair bears");
             ledger.add(DAYS, -MASK_LIMPS / 2 * over, "mask longer than fine hair bears");
+            ledger.add(DEFINITION, -MASK_UNDEFINES * over, "mask longer than fine hair bears");
         }
     }
 
@@ -68,7 +74,37 @@ final class CareEffect implements Effect {
         return Math.min(1, dry);
     }
 
-    private static void protein(double minutes, Reading hair, Ledger ledger) {
+    /** Knots are pulled tight from the root, unless the ends were free already [CP]. */
+    private static void torn(List<Step> steps, int index, Ledger ledger) {
+        boolean first = steps.get(index).action() == Action.DETANGLE
+                && steps.subList(0, index).stream().noneMatch(step -> step.action() == Action.DETANGLE);
+        if (first && steps.get(index).from() == DetangleFrom.ROOTS) {
+            ledger.add(FRIZZ, TORN_FRIZZES, "detangled from the roots");
+            ledger.add(CLUMPING, -TORN_UNCLUMPS, "detangled from the roots");
+        }
+    }
+
+    /** A washing product that stays in is never better than one that was rinsed. */
+    private static void unrinsed(Wash wash, int index, Step step, Ledger ledger) {
+        if (index <= wash.lastRinse() || !step.washes()) {
+            return;
+        }
+        String because = "never rinsed";
+        ledger.add(WEIGHT, UNRINSED_WEIGHS, because);
+        ledger.add(VOLUME, -UNRINSED_FLATTENS, because);
+        ledger.add(DAYS, -UNRINSED_FLATTENS / 2, because);
+        ledger.add(DEFINITION, -UNRINSED_UNDEFINES, because);
+        if (washes(step)) {
+            ledger.add(SOFTNESS, -UNRINSED_ROUGHENS, because);
+        }
+    }
+
+    private static void protein(Wash wash, double minutes, Reading hair, Ledger ledger) {
+        Double since = wash.hair().daysSinceProtein();
+        if (since != null && since < PROTEIN_TOO_SOON_DAYS) {
+            ledger.add(SOFTNESS, -PROTEIN_TOO_SOON_STIFFENS, "protein again too soon");
+            ledger.add(DEFINITION, -PROTEIN_TOO_SOON_UNDEFINES, "protein again too soon");
+        }
         double fed = 1 - Math.exp(-minutes / PROTEIN_MINUTES);
         boolean wants = hair.condition().contains(Condition.OVER_SOFT)
                 || hair.condition().contains(Condition.BLEACHED);
@@ -76,6 +112,7 @@ final class CareEffect implements Effect {
             ledger.add(DEFINITION, PROTEIN_DEFINES * fed, "protein, spring given back");
             ledger.add(VOLUME, PROTEIN_DEFINES * fed, "protein, spring given back");
             ledger.add(DAYS, PROTEIN_DEFINES * fed, "protein, spring given back");
+            ledger.add(SHRINKAGE, PROTEIN_SPRINGS * fed, "protein, spring given back");
         }
         ledger.add(SOFTNESS, -(wants ? PROTEIN_WANTED_STIFFENS : 1) * PROTEIN_STIFFENS * fed, "protein stiffens");
     }

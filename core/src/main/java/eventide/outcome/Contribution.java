@@ -7,4 +7,9 @@ import eventide.hair.Zone;
  *
  * @param by signed, in points of the score
  */
-public record Contribution(ScoreName score, Zone zone, double by, String because) {}
+public record Contribution(ScoreName score, Zone zone, double by, String because) {
+    /** Its part where a zone is looked at half by half. */
+    Contribution shared(int parts) {
+        return parts == 1 ? this : new Contribution(score, zone, Math.round(by / parts * 1000) / 1000.0, because);
+    }
+}

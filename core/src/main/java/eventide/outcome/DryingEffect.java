@@ -7,13 +7,13 @@ import static eventide.outcome.Constants.DRYER_SHRINKS;
 import static eventide.outcome.Constants.HOT_ROUGHENS;
 import static eventide.outcome.ScoreName.*;
 
-import eventide.check.Wash;
 import eventide.drying.Visit;
 import eventide.hair.Reading;
 import eventide.hair.Zone;
 import eventide.routine.Action;
 import eventide.routine.Heat;
 import eventide.routine.Step;
+import eventide.wash.Wash;
 
 /** How it dried, as far as the steps themselves say it. */
 final class DryingEffect implements Effect {
@@ -41,15 +41,32 @@ final class DryingEffect implements Effect {
         boolean blown = false;
         boolean hot = false;
         boolean clipped = false;
+        boolean tensed = false;
+        boolean warm = false;
         for (Visit visit : wash.stylingIn(ledger.zone())) {
             Step step = visit.step();
             blown |= isBlown(visit);
             hot |= step.action().isDryer() && step.heat() == Heat.HOT && step.action() != Action.HOVER;
+            tensed |= step.action().isDrying() && Boolean.TRUE.equals(step.tension());
+            if (step.action().isDryer()) {
+                warm = step.heat() != Heat.COOL;
+            } else if (step.action() == Action.AIR && visit.minutes() > 0) {
+                warm = false;
+            }
             clipped |= step.action() == Action.CLIP_ROOTS;
         }
         if (blown) {
             ledger.add(VOLUME, DRYER_LIFTS, "diffused");
             ledger.add(SHRINKAGE, DRYER_SHRINKS, "diffused");
+        }
+        if (tensed) {
+            ledger.add(SHRINKAGE, -TENSION_LENGTHENS * hair.shrinkage() * 100, "dried under tension");
+            ledger.add(VOLUME, STRETCH_LIFTS, "dried under tension");
+            ledger.add(DEFINITION, -STRETCH_UNDEFINES, "dried under tension");
+        }
+        if (warm && blown) {
+            ledger.add(DAYS, -NO_COOL_DROPS_DAYS, "no cool finish");
+            ledger.add(FRIZZ, NO_COOL_FRIZZES, "no cool finish");
         }
         if (hot) {
             ledger.add(SOFTNESS, -HOT_ROUGHENS, "hot air in contact");

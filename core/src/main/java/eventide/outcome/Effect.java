@@ -1,7 +1,7 @@
 package eventide.outcome;
 
-import eventide.check.Wash;
 import eventide.hair.Reading;
+import eventide.wash.Wash;
 
 /** One family of causes: adds what it does to the scores of a zone. */
 interface Effect {

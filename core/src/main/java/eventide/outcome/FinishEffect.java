@@ -2,26 +2,35 @@ package eventide.outcome;
 
 import static eventide.outcome.Constants.*;
 import static eventide.outcome.ScoreName.DAYS;
+import static eventide.outcome.ScoreName.DEFINITION;
 import static eventide.outcome.ScoreName.FRIZZ;
 import static eventide.outcome.ScoreName.HOLD;
 import static eventide.outcome.ScoreName.SOFTNESS;
 import static eventide.outcome.ScoreName.VOLUME;
 
-import eventide.check.Wash;
 import eventide.drying.Visit;
 import eventide.hair.Reading;
 import eventide.hair.Zone;
 import eventide.product.Cast;
 import eventide.routine.Action;
 import eventide.routine.NightCare;
+import eventide.wash.HoldWorn;
+import eventide.wash.Wash;
 
 /** What hold there is when it is done: the cast broken or left, and how it stands the air it is worn in. */
 final class FinishEffect implements Effect {
     @Override
     public void add(Wash wash, Reading hair, Ledger ledger) {
         // A cast comes of what was put on; how well it holds, of what met its water.
-        finish(isBroken(wash, ledger.zone()), ProductEffect.hold(wash, ledger.zone(), false), ledger);
-        worn(wash.air().wornDewPointC(), hair, ledger.sum(HOLD), ledger);
+        double dew = wash.air().wornDewPointC();
+        double put = HoldWorn.put(wash, ledger.zone());
+        boolean broken = isBroken(wash, ledger.zone());
+        finish(broken, put, ledger);
+        Label label = Label.of(wash, ledger.zone());
+        double left = !broken && Cast.isSetBy(put) ? 1 - CAST_KEEPS_OUT : 1;
+        worn(dew, hair, ledger.sum(HOLD), label.guards() * left, ledger);
+        air(wash, hair, ledger);
+        ledger.add(FRIZZ, FROST_FRIZZES * frost(wash) * label.draws(), "frost draws water out through humectants");
         kept(wash, ledger);
     }
 
@@ -57,14 +66,35 @@ final class FinishEffect implements Effect {
         if (broken) {
             ledger.add(SOFTNESS, BREAK_SOFTENS, "cast broken");
             ledger.add(VOLUME, BREAK_LIFTS, "cast broken");
+            ledger.add(DEFINITION, -BREAK_UNDEFINES, "cast broken");
         } else {
             ledger.add(SOFTNESS, -CAST_STIFFENS, "cast left");
             ledger.add(DAYS, CAST_LASTS_DAYS, "cast left");
         }
     }
 
-    /** The more dew, the more frizz; hold stands against it. */
-    static void worn(double dewPointC, Reading hair, double hold, Ledger ledger) {
+    /** What the air it is worn in does to any hair: it swells and tires where it is humid, and dries out in frost. */
+    static void air(Wash wash, Reading hair, Ledger ledger) {
+        double over = Math.min(HUMID_AT_MOST_C, Math.max(0, wash.air().wornDewPointC() - HUMID_FROM_C));
+        double feels = LOOSE_HUMID + TIGHT_HUMID * hair.pattern().tightness();
+        ledger.add(VOLUME, HUMID_LIFTS * over * feels, "humid air, swollen");
+        ledger.add(DAYS, -HUMID_SHORTENS * over, "humid air, worn");
+        ledger.add(HOLD, -Math.min(ledger.sum(HOLD), HUMID_LOOSENS * over), "humid air, worn");
+        ledger.add(SOFTNESS, -FROST_DRIES * frost(wash), "frost dries it out");
+    }
+
+    /** °C of dew point below where air is dry. */
+    private static double frost(Wash wash) {
+        return Math.min(FROST_AT_MOST_C, Math.max(0, DRY_BELOW_C - wash.air().driestDewPointC()));
+    }
+
+    /**
+     * The more dew, the more frizz; hold stands against it.
+     *
+     * @param met what labels and a cast that is left make of it: 1 nothing, less under film formers or a cast, more under
+     *     humectants alone
+     */
+    static void worn(double dewPointC, Reading hair, double hold, double met, Ledger ledger) {
         double over = Math.max(0, dewPointC - HUMID_FROM_C);
         double guard = Math.max(HUMID_AT_LEAST, 1 - HOLD_GUARDS * hold);
         ledger.add(
@@ -72,6 +102,7 @@ final class FinishEffect implements Effect {
                 HUMID_FRIZZES
                         * over
                         * guard
+                        * met
                         * (LOOSE_HUMID + TIGHT_HUMID * hair.pattern().tightness()),
                 "humid air, worn");
     }

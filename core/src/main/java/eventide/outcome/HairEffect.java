@@ -3,13 +3,13 @@ package eventide.outcome;
 import static eventide.outcome.Constants.*;
 import static eventide.outcome.ScoreName.*;
 
-import eventide.check.Wash;
 import eventide.hair.Condition;
 import eventide.hair.Density;
 import eventide.hair.Pattern;
 import eventide.hair.Porosity;
 import eventide.hair.Reading;
 import eventide.hair.Strand;
+import eventide.wash.Wash;
 
 /** What the hair does by itself, wet, combed and left to dry. */
 final class HairEffect implements Effect {
@@ -34,6 +34,7 @@ final class HairEffect implements Effect {
                 SHRINKAGE,
                 hair.shrinkage() * 100,
                 wash.hair().measured() == null ? "typical of " + pattern.word() : "by the ruler");
+        length(wash, hair, ledger);
         ledger.add(VOLUME, BARE_STANDS + TIGHT_STANDS * pattern.tightness(), word);
         ledger.add(SOFTNESS, CLEAN_SOFT, "clean hair");
         ledger.add(DAYS, ANY_LASTS_DAYS, "any wash-and-go");
@@ -53,6 +54,9 @@ final class HairEffect implements Effect {
         if (hair.condition().contains(Condition.BLEACHED)) {
             ledger.add(DEFINITION, -BLEACH_UNDEFINES, "bleached lengths have lost spring");
             ledger.add(FRIZZ, BLEACH_FRIZZES, "bleached lengths");
+            if (wash.hair().measured() == null) {
+                ledger.add(SHRINKAGE, -BLEACH_LENGTHENS * hair.shrinkage() * 100, "bleached lengths have lost spring");
+            }
         }
         if (hair.condition().contains(Condition.HEAT_DAMAGED)
                 || hair.condition().contains(Condition.CHEMICALLY_STRAIGHTENED)) {
@@ -64,6 +68,16 @@ final class HairEffect implements Effect {
         }
         if (hair.condition().contains(Condition.BRITTLE)) {
             ledger.add(SOFTNESS, -BRITTLE_ROUGH, "brittle lengths");
+        }
+    }
+
+    /** Its own weight draws long hair down; what a ruler has measured has been drawn already. */
+    private static void length(Wash wash, Reading hair, Ledger ledger) {
+        double longer = Math.log(hair.lengthCm() / USUAL_CM);
+        String because = longer > 0 ? "its own length weighs on it" : "short hair springs";
+        ledger.add(VOLUME, -LENGTH_FLATTENS * longer, because);
+        if (wash.hair().measured() == null) {
+            ledger.add(SHRINKAGE, -LENGTH_DRAWS * longer * hair.shrinkage() * 100, because);
         }
     }
 

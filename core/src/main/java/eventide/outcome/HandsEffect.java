@@ -3,16 +3,19 @@ package eventide.outcome;
 import static eventide.outcome.Constants.*;
 import static eventide.outcome.ScoreName.*;
 
-import eventide.check.Wash;
 import eventide.hair.Reading;
 import eventide.hair.Zone;
 import eventide.routine.Action;
 import eventide.routine.BrushDirection;
 import eventide.routine.Extent;
+import eventide.routine.Part;
 import eventide.routine.Position;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import eventide.routine.Technique;
+import eventide.routine.Tool;
+import eventide.wash.Layer;
+import eventide.wash.Wash;
 
 /** What hands do: sections, shaping, scrunches, lifting. */
 final class HandsEffect implements Effect {
@@ -22,6 +25,7 @@ final class HandsEffect implements Effect {
         int scrunches = 0;
         boolean lifted = false;
         boolean upsideDown = false;
+        boolean brushed = false;
         for (StepPlace place : wash.places()) {
             Step step = wash.routine().at(place);
             if (place.index() <= wash.lastRinse() || !wash.reaches(place, ledger.zone())) {
@@ -30,16 +34,23 @@ final class HandsEffect implements Effect {
             Step frame = wash.routine().steps().get(place.index());
             most = Math.max(most, place.isInner() ? frame.sectionsOrOne() : step.sectionsOrOne());
             shape(step, hair, ledger);
+            cloth(step, ledger);
+            if (step.action() == Action.SET_PART) {
+                parts(ledger);
+            }
             boolean scrunch = step.action() == Action.SCRUNCH
                     || (step.action() == Action.APPLY && step.technique() == Technique.SCRUNCH);
             if (scrunch) {
+                undoesBrush(brushed, hair, ledger);
                 scrunches += step.count() == null ? (hair.pattern().isTight() ? 2 : 6) : step.count();
             }
+            brushed = brushed && !scrunch || step.action() == Action.BRUSH_STYLE;
             lifted |= step.action() == Action.LIFT_ROOTS || step.action() == Action.SHAKE_ROOTS;
             upsideDown |= step.isIn(Position.UPSIDE_DOWN);
         }
         sections(most, ledger);
         scrunches(scrunches, hair, ledger);
+        roots(wash, ledger);
         if (lifted) {
             ledger.add(VOLUME, LIFT_LIFTS, "roots lifted and shaken");
         }
@@ -48,6 +59,49 @@ final class HandsEffect implements Effect {
             if (!lifted && ledger.zone() == Zone.CROWN) {
                 ledger.add(FRIZZ, UPSIDE_DOWN_FRIZZES_CROWN, "upside down, roots not lifted");
             }
+        }
+    }
+
+    /** Hair sets as it lies wet: along a line it lies flat [CP]. */
+    private static void parts(Ledger ledger) {
+        boolean top = ledger.zone() == Zone.CROWN || ledger.zone() == Zone.HAIRLINE;
+        ledger.add(VOLUME, -(top ? PART_FLATTENS_TOP : PART_FLATTENS), "parted in a line");
+    }
+
+    /** Scrunching takes apart what a brush has laid, on curls and coils; waves bear it [CP]. */
+    private static void undoesBrush(boolean brushed, Reading hair, Ledger ledger) {
+        if (brushed && !hair.pattern().isWavy() && !hair.pattern().isStraight()) {
+            ledger.add(CLUMPING, -SCRUNCHED_AFTER_BRUSH, "scrunched after the brush");
+        }
+    }
+
+    /** What hair is dried off with: rubbed it frizzes, plopped it sets as it lies. */
+    private static void cloth(Step step, Ledger ledger) {
+        if (step.tool() == Tool.ROUGH_TOWEL) {
+            ledger.add(FRIZZ, ROUGH_TOWEL_FRIZZES, "rough towel");
+            ledger.add(CLUMPING, -ROUGH_TOWEL_UNCLUMPS, "rough towel");
+        }
+        if (step.action() == Action.PLOP) {
+            ledger.add(VOLUME, -PLOP_FLATTENS, "plopped");
+            ledger.add(CLUMPING, PLOP_CLUMPS, "plopped");
+        }
+    }
+
+    /** Roots that no styler is on stand by themselves, and nothing weighs them down [CP]. */
+    private static void roots(Wash wash, Ledger ledger) {
+        boolean styled = false;
+        for (Layer layer : wash.layersIn(ledger.zone())) {
+            if (layer.holds() || layer.product().role().moisturises()) {
+                styled = true;
+                if (layer.step().reaches(Part.ROOTS)) {
+                    return;
+                }
+            }
+        }
+        if (styled) {
+            ledger.add(VOLUME, FREE_ROOTS_LIFT, "roots left free");
+            ledger.add(DAYS, FREE_ROOTS_LAST_DAYS, "roots left free");
+            ledger.add(DEFINITION, -FREE_ROOTS_UNDEFINE, "roots left free");
         }
     }
 
@@ -82,6 +136,7 @@ final class HandsEffect implements Effect {
                 ledger.add(FRIZZ, -COIL_CALMS_FRIZZ, "finger-coiled");
                 ledger.add(VOLUME, ends ? -COILED_ENDS_FLATTEN : -COIL_FLATTENS, "finger-coiled");
                 ledger.add(DAYS, COIL_LASTS_DAYS, "finger-coiled");
+                ledger.add(SHRINKAGE, ends ? COILED_ENDS_SHRINK : COIL_SHRINKS, "finger-coiled");
             }
             case SHINGLE -> {
                 ledger.add(DEFINITION, SHINGLE_DEFINES * takes, "every curl by hand");
@@ -104,8 +159,17 @@ final class HandsEffect implements Effect {
             case PICK -> {
                 ledger.add(VOLUME, PICK_LIFTS, "picked at the root");
                 ledger.add(FRIZZ, PICK_FRIZZES, "picked at the root");
+                if (step.parts() != null && (step.reaches(Part.LENGTHS) || step.reaches(Part.ENDS))) {
+                    ledger.add(VOLUME, PICK_THROUGH_LIFTS, "picked through the lengths");
+                    ledger.add(DEFINITION, -PICK_THROUGH_UNDEFINES, "picked through the lengths");
+                    ledger.add(FRIZZ, PICK_THROUGH_FRIZZES, "picked through the lengths");
+                }
             }
-            case STRETCH -> ledger.add(SHRINKAGE, -STRETCH_LENGTHENS * hair.shrinkage() * 100, "roots stretched");
+            case STRETCH -> {
+                ledger.add(SHRINKAGE, -STRETCH_LENGTHENS * hair.shrinkage() * 100, "roots stretched");
+                ledger.add(VOLUME, STRETCH_LIFTS, "roots stretched");
+                ledger.add(DEFINITION, -STRETCH_UNDEFINES, "roots stretched");
+            }
             case PRESS -> ledger.add(CLUMPING, PRESS_CLUMPS * takes, "pressed");
             default -> {
                 // no shape of its own

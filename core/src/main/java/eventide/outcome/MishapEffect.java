@@ -4,34 +4,35 @@ import static eventide.outcome.Constants.*;
 import static eventide.outcome.ScoreName.CLUMPING;
 import static eventide.outcome.ScoreName.DEFINITION;
 import static eventide.outcome.ScoreName.FRIZZ;
+import static eventide.outcome.ScoreName.HOLD;
+import static eventide.outcome.ScoreName.SOFTNESS;
 
-import eventide.check.Clumps;
-import eventide.check.Wash;
 import eventide.drying.Visit;
 import eventide.drying.Wetness;
 import eventide.hair.Reading;
 import eventide.product.Cast;
+import eventide.product.Product;
+import eventide.product.Role;
 import eventide.routine.Action;
-import eventide.routine.Step;
+import eventide.routine.Heat;
+import eventide.wash.Clumps;
+import eventide.wash.HoldWorn;
+import eventide.wash.Layer;
+import eventide.wash.Touches;
+import eventide.wash.Wash;
 
-/** What went against the water: touched too early, combed out, dried slowly in damp air, broken damp. Never does a score any good. */
+/** What went against the water: touched too early, combed out, dried slowly in damp air, broken damp. */
 final class MishapEffect implements Effect {
     @Override
     public void add(Wash wash, Reading hair, Ledger ledger) {
-        boolean hasCast = ProductEffect.strongestHold(wash, ledger.zone()) >= TOUCHED_FROM_HOLD;
-        boolean touched = false;
         boolean pulled = false;
         for (Visit visit : wash.stylingIn(ledger.zone())) {
             pulled |= Clumps.arePulledApart(wash, visit);
-            touched |= hasCast
-                    && touches(wash, visit.step())
-                    && visit.startMinute() < wash.castMinute()
-                    && visit.wetness() > TOUCHED_ABOVE_PERCENT
-                    && dryingBegan(wash, visit);
         }
-        if (touched) {
+        if (Touches.beforeCast(wash, ledger.zone()) > 0) {
             ledger.add(FRIZZ, TOUCH_FRIZZES, "touched before the cast had set");
             ledger.add(CLUMPING, -TOUCH_FRIZZES / 2, "touched before the cast had set");
+            ledger.add(DEFINITION, -TOUCH_UNDEFINES, "touched before the cast had set");
         }
         if (pulled) {
             ledger.add(DEFINITION, -COMBED_OUT, "clumps combed out");
@@ -39,8 +40,11 @@ final class MishapEffect implements Effect {
             ledger.add(FRIZZ, COMBED_OUT / 2, "clumps combed out");
         }
         slowInAir(wash, 1, ledger);
-        if (FinishEffect.isBroken(wash, ledger.zone())
-                && Cast.isSetBy(ProductEffect.hold(wash, ledger.zone(), false))) {
+        weakInAir(wash, ledger);
+        soaked(wash, ledger);
+        unguarded(wash, hair, ledger);
+        touchUp(wash, ledger);
+        if (FinishEffect.isBroken(wash, ledger.zone()) && Cast.isSetBy(HoldWorn.put(wash, ledger.zone()))) {
             ledger.add(
                     FRIZZ,
                     DAMP_END_FRIZZES * Math.min(DAMP_END_AT_MOST, wetWhenBroken(wash)),
@@ -54,26 +58,69 @@ final class MishapEffect implements Effect {
      * @param part of its time in air that counts, 0 to 1
      */
     static void slowInAir(Wash wash, double part, Ledger ledger) {
+        ledger.add(FRIZZ, Math.min(DAMP_AIR_AT_MOST, part * dampHours(wash, ledger)), "slow drying in damp air");
+    }
+
+    /** What slow drying in damp air comes to, in points of frizz. */
+    private static double dampHours(Wash wash, Ledger ledger) {
         double minutes = 0;
         for (Visit visit : wash.stylingIn(ledger.zone())) {
             minutes += visit.step().action() == Action.AIR ? visit.minutes() : 0;
         }
         double damp = Math.max(0, wash.air().dewPointC() - DAMP_AIR_FROM_C);
-        double points = DAMP_AIR_FRIZZES_PER_HOUR * part * minutes / 60 * damp;
-        ledger.add(FRIZZ, Math.min(DAMP_AIR_AT_MOST, points), "slow drying in damp air");
+        return DAMP_AIR_FRIZZES_PER_HOUR * minutes / 60 * damp;
     }
 
-    /** A school that cups from the start touches nothing else. */
-    private static boolean touches(Wash wash, Step step) {
-        return step.action() == Action.CUP && !wash.schools().cupsFromStart()
-                || step.action() == Action.SCRUNCH
-                || step.action() == Action.FLUFF;
+    /** A cast that dries slowly in damp air is a weak one [CP]. */
+    private static void weakInAir(Wash wash, Ledger ledger) {
+        if (HoldWorn.put(wash, ledger.zone()) > 0) {
+            double points = Math.min(DAMP_AIR_AT_MOST, dampHours(wash, ledger));
+            ledger.add(DEFINITION, -DAMP_AIR_UNDEFINES * points, "weak cast of damp air");
+            ledger.add(HOLD, -Math.min(ledger.sum(HOLD), DAMP_AIR_LOOSENS * points), "weak cast of damp air");
+        }
     }
 
-    private static boolean dryingBegan(Wash wash, Visit visit) {
-        return visit.step().action() == Action.CUP
-                || wash.course().visits().stream()
-                        .anyMatch(v -> v.step().action().isDrying() && v.endMinute() <= visit.startMinute());
+    /** Hair wetted through again after its hold: a net loss of it [CP]. */
+    private static void soaked(Wash wash, Ledger ledger) {
+        boolean held = false;
+        for (Visit visit : wash.stylingIn(ledger.zone())) {
+            Product worn = visit.step().worn();
+            held |= worn != null && worn.role().holds();
+            boolean soaks =
+                    visit.step().action() == Action.REWET || visit.step().action() == Action.SQUISH;
+            if (held && soaks && visit.step().parts() == null) {
+                ledger.add(HOLD, -Math.min(ledger.sum(HOLD), SOAKED_LOOSENS), "soaked after its hold");
+                ledger.add(DEFINITION, -SOAKED_UNDEFINES, "soaked after its hold");
+                ledger.add(FRIZZ, SOAKED_FRIZZES, "soaked after its hold");
+                return;
+            }
+        }
+    }
+
+    /** Hot air on hair with nothing to guard it, worse where it is damaged [CP]. */
+    private static void unguarded(Wash wash, Reading hair, Ledger ledger) {
+        boolean hot = false;
+        for (Visit visit : wash.stylingIn(ledger.zone())) {
+            hot |= visit.step().action().isDryer() && visit.step().heat() == Heat.HOT && visit.minutes() > 0;
+        }
+        boolean guarded = wash.layersIn(ledger.zone()).stream()
+                .anyMatch(layer -> layer.product().role() == Role.HEAT_PROTECTANT
+                        || Boolean.TRUE.equals(layer.product().heatGuard()));
+        if (hot && !guarded) {
+            double worse = hair.isDamaged() ? DAMAGED_WORSE : 1;
+            ledger.add(SOFTNESS, -UNGUARDED_ROUGHENS * worse, "hot air, unguarded");
+            ledger.add(FRIZZ, UNGUARDED_FRIZZES * worse, "hot air, unguarded");
+        }
+    }
+
+    /** The one thing here that does good: a little more hold on frizz once the cast has set. */
+    private static void touchUp(Wash wash, Ledger ledger) {
+        for (Layer layer : wash.layersIn(ledger.zone())) {
+            if (HoldWorn.isTouchUp(wash, layer)) {
+                ledger.add(FRIZZ, -TOUCH_UP_CALMS_FRIZZ, "a little more hold on frizz");
+                return;
+            }
+        }
     }
 
     private static double wetWhenBroken(Wash wash) {

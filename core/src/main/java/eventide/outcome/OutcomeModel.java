@@ -1,7 +1,8 @@
 package eventide.outcome;
 
-import eventide.check.Wash;
 import eventide.hair.Zone;
+import eventide.routine.Half;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -25,36 +26,74 @@ public final class OutcomeModel {
 
     /** With every contribution named. */
     public static Outcome predict(Wash wash) {
-        return predict(wash, true);
+        return predict(wash, Correction.NONE);
+    }
+
+    public static Outcome predict(Wash wash, Correction correction) {
+        return predict(wash, correction, true);
     }
 
     /** The scores alone, for comparing many routines; contributions are left empty. */
     public static Scores scores(Wash wash) {
-        return predict(wash, false).overall();
+        return predict(wash, Correction.NONE, false).overall();
     }
 
-    private static Outcome predict(Wash wash, boolean explained) {
+    private static Outcome predict(Wash wash, Correction correction, boolean explained) {
         Map<Zone, Scores> byZone = new EnumMap<>(Zone.class);
         List<Contribution> contributions = new ArrayList<>();
+        List<Wash> halves = wash.hasHalves() ? List.of(wash.on(Half.LEFT), wash.on(Half.RIGHT)) : List.of(wash);
         double[] mean = new double[ScoreName.values().length];
         for (Zone zone : Zone.values()) {
-            Ledger ledger = new Ledger(zone, explained);
-            for (Effect effect : EFFECTS) {
-                effect.add(wash, wash.hair().at(zone), ledger);
-            }
-            Scores scores = ledger.scores();
+            Scores scores = zone(looked(halves, zone), zone, correction, explained, contributions);
             byZone.put(zone, scores);
-            if (explained) {
-                contributions.addAll(ledger.entries());
-            }
             for (ScoreName name : ScoreName.values()) {
                 mean[name.ordinal()] += zone.share() * scores.of(name);
             }
         }
-        for (int i = 0; explained && i < mean.length; i++) {
-            mean[i] = Math.round(mean[i] * 100) / 100.0;
+        if (explained) {
+            round(mean);
         }
-        Scores overall = new Scores(mean[0], mean[1], mean[2], mean[3], mean[4], mean[5], mean[6], mean[7], mean[8]);
-        return new Outcome(overall, byZone, List.copyOf(contributions));
+        return new Outcome(scores(mean), byZone, List.copyOf(contributions));
+    }
+
+    /** A side is all of one half; the rest of the head has both. */
+    private static List<Wash> looked(List<Wash> halves, Zone zone) {
+        if (halves.size() == 1 || zone != Zone.LEFT && zone != Zone.RIGHT) {
+            return halves;
+        }
+        return List.of(halves.get(zone == Zone.LEFT ? 0 : 1));
+    }
+
+    private static Scores zone(
+            List<Wash> halves, Zone zone, Correction correction, boolean explained, List<Contribution> into) {
+        double[] mean = new double[ScoreName.values().length];
+        for (Wash half : halves) {
+            Ledger ledger = new Ledger(zone, explained);
+            for (Effect effect : EFFECTS) {
+                effect.add(half, half.hair().at(zone), ledger);
+            }
+            correction.add(ledger);
+            Scores scores = ledger.scores();
+            for (ScoreName name : ScoreName.values()) {
+                mean[name.ordinal()] += scores.of(name) / halves.size();
+            }
+            if (explained) {
+                ledger.entries().forEach(entry -> into.add(entry.shared(halves.size())));
+            }
+        }
+        if (explained) {
+            round(mean);
+        }
+        return scores(mean);
+    }
+
+    private static void round(double[] points) {
+        for (int i = 0; i < points.length; i++) {
+            points[i] = Math.round(points[i] * 100) / 100.0;
+        }
+    }
+
+    private static Scores scores(double[] of) {
+        return new Scores(of[0], of[1], of[2], of[3], of[4], of[5], of[6], of[7], of[8]);
     }
 }

@@ -3,36 +3,41 @@ package eventide.outcome;
 import static eventide.outcome.Constants.*;
 import static eventide.outcome.ScoreName.*;
 
-import eventide.check.Layer;
-import eventide.check.Load;
-import eventide.check.Wash;
-import eventide.drying.Visit;
+import eventide.drying.Wetness;
 import eventide.hair.Porosity;
 import eventide.hair.Reading;
 import eventide.hair.Strand;
 import eventide.hair.Zone;
-import eventide.product.Product;
 import eventide.product.Role;
+import eventide.wash.HoldWorn;
+import eventide.wash.Layer;
+import eventide.wash.Load;
+import eventide.wash.Wash;
 
 /** What is worn: hold, moisture, weight, and how well each met the water. */
 final class ProductEffect implements Effect {
     @Override
     public void add(Wash wash, Reading hair, Ledger ledger) {
         Zone zone = ledger.zone();
-        double put = hold(wash, zone, false);
+        double put = HoldWorn.put(wash, zone);
         if (put > 0) {
             holds(
-                    hold(wash, zone, true),
+                    HoldWorn.met(wash, zone),
                     put,
                     hair,
-                    strongest(wash, zone).product().name(),
+                    HoldWorn.strongest(wash, zone).product().name(),
                     ledger);
         }
         thin(wash, zone, ledger);
+        thick(wash, zone, ledger);
+        coats(taken(wash, zone), ledger);
         foam(wash, zone, ledger);
         moisture(wash, hair, zone, ledger);
         for (Layer layer : wash.layersIn(zone)) {
-            miss(layer, zone, ledger);
+            if (!HoldWorn.isTouchUp(wash, layer)) {
+                miss(layer, zone, ledger);
+            }
+            betweenRounds(wash, layer, ledger);
             if (layer.product().role() == Role.OIL) {
                 oils(layer.product().name(), ledger);
             }
@@ -68,83 +73,11 @@ final class ProductEffect implements Effect {
         return hair.strand() == Strand.FINE ? FINE_NEEDS : hair.strand() == Strand.MEDIUM ? MEDIUM_NEEDS : COARSE_NEEDS;
     }
 
-    /** Hold of all layers together, 0 to 10: the strongest, and a part of the next on what is left of the scale. */
-    static double hold(Wash wash, Zone zone, boolean met) {
-        double best = 0;
-        double second = 0;
-        for (Layer layer : wash.layersIn(zone)) {
-            Product product = layer.product();
-            double hold = counts(product) ? product.hold() * taken(layer.fullness()) * (met ? met(layer, zone) : 1) : 0;
-            second = Math.max(second, Math.min(best, hold));
-            best = Math.max(best, hold);
-        }
-        return together(best, second);
-    }
-
-    static boolean counts(Product product) {
-        return product.role().holds()
-                || product.role() == Role.SPRAY
-                || product.role() == Role.CREAM
-                || product.role() == Role.LEAVE_IN;
-    }
-
-    /** Hold of the strongest and the next, rising with either. */
-    static double together(double best, double second) {
-        return best + SECOND_HOLD_COUNTS * second * (1 - best / 10);
-    }
-
-    /** Of one product: what has a cast of its own, 0 where nothing is worn. */
-    static double strongestHold(Wash wash, Zone zone) {
-        Layer strongest = strongest(wash, zone);
-        return strongest == null ? 0 : strongest.product().hold();
-    }
-
-    private static Layer strongest(Wash wash, Zone zone) {
-        Layer strongest = null;
-        for (Layer layer : wash.layersIn(zone)) {
-            if (strongest == null
-                    || layer.product().hold() > strongest.product().hold()) {
-                strongest = layer;
-            }
-        }
-        return strongest;
-    }
-
-    /** What an amount does against the advised one: nothing for none, 1 for as advised, at most a fifth more. */
-    static double taken(double fullness) {
-        return AMOUNT_AT_MOST * (1 - Math.exp(-AMOUNT_SATURATES * fullness));
-    }
-
-    /** What is left of hold where hair was outside the window, 1 inside it. */
-    private static double met(Layer layer, Zone zone) {
-        return Math.exp(-Math.abs(missed(layer, zone)) / MISS_HALVES_HOLD);
-    }
-
-    /** Percent outside the window in a zone, 0 inside; negative where too dry. */
-    private static double missed(Layer layer, Zone zone) {
-        double wetness = 0;
-        int n = 0;
-        for (Visit visit : layer.visits()) {
-            if (visit.isIn(zone)) {
-                wetness += visit.wetness(zone);
-                n++;
-            }
-        }
-        if (n == 0) {
-            return 0;
-        }
-        wetness /= n;
-        Product product = layer.product();
-        return wetness < product.windowLow()
-                ? wetness - product.windowLow()
-                : Math.max(0, wetness - product.windowHigh());
-    }
-
     private static void miss(Layer layer, Zone zone, Ledger ledger) {
         if (layer.product().role().kind() == Role.Kind.FINISH || layer.product().role() == Role.OIL) {
             return;
         }
-        double missed = missed(layer, zone);
+        double missed = HoldWorn.missed(layer, zone);
         double by = Math.min(MOST_MISS_PERCENT, Math.abs(missed));
         if (by > 0) {
             String because = layer.product().name() + (missed < 0 ? " met hair too dry" : " met hair too wet");
@@ -170,9 +103,54 @@ final class ProductEffect implements Effect {
         ledger.add(FRIZZ, THIN_FRIZZES * (1 - full), "hold spread thin");
     }
 
+    /** Much more hold than advised is stiff, whatever the bottle says [CP: crunch]. */
+    private static void thick(Wash wash, Zone zone, Ledger ledger) {
+        double full = 0;
+        for (Layer layer : wash.layersIn(zone)) {
+            full = Math.max(full, layer.holds() ? layer.fullness() : 0);
+        }
+        double over = Math.min(THICK_AT_MOST, Math.max(0, full - 1));
+        ledger.add(SOFTNESS, -THICK_CRUNCHES * over, "more hold than this hair takes");
+        ledger.add(VOLUME, -THICK_FLATTENS * over, "more hold than this hair takes");
+    }
+
+    /** How much of hair is coated by anything at all, 0 to 1. */
+    private static double taken(Wash wash, Zone zone) {
+        double full = 0;
+        for (Layer layer : wash.layersIn(zone)) {
+            boolean styles = layer.product().role().kind() != Role.Kind.FINISH
+                    && layer.product().role() != Role.OIL;
+            full += styles ? layer.fullness() : 0;
+        }
+        return Math.min(1, full);
+    }
+
+    /** Every strand coated lies by the next: any one layer does that [CP]. */
+    static void coats(double part, Ledger ledger) {
+        ledger.add(DEFINITION, COAT_DEFINES * part, "strands coated");
+        ledger.add(FRIZZ, -COAT_CALMS_FRIZZ * part, "strands coated");
+    }
+
+    /** Oil or cream on hair that has its hold on, between dryer rounds: it shines, and gives a little [CP]. */
+    private static void betweenRounds(Wash wash, Layer layer, Ledger ledger) {
+        boolean gives = layer.product().role() == Role.OIL || layer.product().role() == Role.CREAM;
+        Layer hold = gives ? wash.lastHoldBefore(layer.startMinute()) : null;
+        if (hold == null || layer.visits().get(0).wetness() <= Wetness.DRY_BELOW) {
+            return;
+        }
+        boolean set = layer.startMinute() >= wash.firstCastMinute();
+        String because = ledger.isExplained() ? layer.product().name() + " over hold" : "";
+        ledger.add(HOLD, -(set ? OVER_SET_LOOSENS : OVER_WET_LOOSENS), because);
+        if (!set) {
+            ledger.add(DEFINITION, -OVER_WET_UNDEFINES, because);
+            ledger.add(FRIZZ, OVER_WET_FRIZZES, because);
+        }
+    }
+
     static void oils(String name, Ledger ledger) {
         ledger.add(SOFTNESS, OIL_SOFTENS, name + ", oil");
         ledger.add(FRIZZ, -OIL_CALMS_FRIZZ, name + ", oil");
+        ledger.add(WEIGHT, OIL_WEIGHS, name + ", oil");
     }
 
     static void foams(String name, Ledger ledger) {
@@ -206,6 +184,10 @@ final class ProductEffect implements Effect {
         ledger.add(DEFINITION, MOISTURE_DEFINES * dryness * fed, "slip and moisture");
         double borne = bearing.here();
         double ratio = worn / borne;
+        ledger.add(
+                SHRINKAGE,
+                -WEIGHT_LENGTHENS * Math.min(1, ratio) * hair.shrinkage() * 100,
+                "drawn down by what is worn");
         ledger.add(WEIGHT, BORNE_WEIGHS * ratio, "richness against what this hair bears");
         ledger.add(
                 VOLUME,

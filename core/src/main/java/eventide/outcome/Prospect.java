@@ -1,13 +1,14 @@
 package eventide.outcome;
 
-import eventide.check.Layer;
-import eventide.check.Load;
-import eventide.check.Wash;
 import eventide.hair.Reading;
 import eventide.hair.Zone;
 import eventide.product.Cast;
 import eventide.product.Product;
 import eventide.product.Role;
+import eventide.wash.HoldWorn;
+import eventide.wash.Layer;
+import eventide.wash.Load;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -99,7 +100,7 @@ public final class Prospect {
 
         private void holdPieces(double hold, Ledger into) {
             ProductEffect.holds(hold, hold, hair, "", into);
-            FinishEffect.worn(dewPointC, hair, hold, into);
+            FinishEffect.worn(dewPointC, hair, hold, Label.BEST * (broken ? 1 : 1 - Constants.CAST_KEEPS_OUT), into);
         }
 
         private double[] finish(double hold) {
@@ -148,6 +149,8 @@ public final class Prospect {
             DryingEffect.wetter(plain, ledger);
             MishapEffect.slowInAir(plain, inAir, ledger);
             FinishEffect.kept(plain, ledger);
+            FinishEffect.air(plain, plain.hair().at(zone), ledger);
+            ProductEffect.coats(1, ledger);
             double beside = 0;
             for (Layer layer : plain.layersIn(zone)) {
                 if (!open.test(layer)) {
@@ -218,7 +221,7 @@ public final class Prospect {
 
     /** Hold of the strongest of some products and the next, 0 to 10: rises with each. */
     public static double together(double best, double second) {
-        return ProductEffect.together(best, second);
+        return HoldWorn.together(best, second);
     }
 
     /**
@@ -227,7 +230,7 @@ public final class Prospect {
      * @param fullness its amount against the advised one
      */
     public static double hold(Product product, double fullness) {
-        return ProductEffect.counts(product) ? product.hold() * ProductEffect.taken(fullness) : 0;
+        return HoldWorn.counts(product) ? product.hold() * HoldWorn.taken(fullness) : 0;
     }
 
     private static double[] sums(Ledger ledger) {

@@ -1,10 +1,10 @@
 package eventide.planner;
 
-import eventide.check.Wash;
 import eventide.drying.Course;
 import eventide.outcome.OutcomeModel;
 import eventide.outcome.ScoreName;
 import eventide.outcome.Scores;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

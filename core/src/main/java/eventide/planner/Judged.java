@@ -1,7 +1,7 @@
 package eventide.planner;
 
-import eventide.check.Wash;
 import eventide.routine.Routine;
+import eventide.wash.Wash;
 import java.util.function.Supplier;
 
 /** A choice written out, run through the water and weighed. */

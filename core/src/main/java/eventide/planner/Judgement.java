@@ -5,7 +5,6 @@ import eventide.check.Caution;
 import eventide.check.Cautions;
 import eventide.check.Checker;
 import eventide.check.Finding;
-import eventide.check.Wash;
 import eventide.drying.Tide;
 import eventide.hair.Hair;
 import eventide.outcome.Outcome;
@@ -17,6 +16,7 @@ import eventide.routine.Limits;
 import eventide.routine.Routine;
 import eventide.routine.Schools;
 import eventide.shape.Maybe;
+import eventide.wash.Wash;
 import java.util.List;
 
 /** Everything that is said of one routine on one head. */

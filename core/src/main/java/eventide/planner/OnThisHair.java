@@ -1,8 +1,6 @@
 package eventide.planner;
 
 import eventide.air.Air;
-import eventide.check.Load;
-import eventide.check.Wash;
 import eventide.hair.Condition;
 import eventide.hair.Hair;
 import eventide.hair.Zone;
@@ -22,6 +20,8 @@ import eventide.routine.Routine;
 import eventide.routine.Schools;
 import eventide.routine.Step;
 import eventide.routine.Technique;
+import eventide.wash.Load;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

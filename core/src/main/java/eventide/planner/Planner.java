@@ -1,12 +1,12 @@
 package eventide.planner;
 
-import eventide.check.Wash;
 import eventide.drying.Courses;
 import eventide.hair.Scalp;
 import eventide.routine.Limits;
 import eventide.routine.OwnedTool;
 import eventide.routine.Schools;
 import eventide.shape.Changed;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;

@@ -1,6 +1,5 @@
 package eventide.planner;
 
-import eventide.check.Wash;
 import eventide.outcome.OutcomeModel;
 import eventide.outcome.ScoreName;
 import eventide.outcome.Scores;
@@ -11,6 +10,7 @@ import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import eventide.shape.Source;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

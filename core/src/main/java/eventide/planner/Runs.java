@@ -1,11 +1,11 @@
 package eventide.planner;
 
-import eventide.check.Wash;
 import eventide.drying.Course;
 import eventide.drying.Courses;
 import eventide.product.Product;
 import eventide.routine.NightCare;
 import eventide.routine.Routine;
+import eventide.wash.Wash;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;

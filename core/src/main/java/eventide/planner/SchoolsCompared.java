@@ -1,6 +1,5 @@
 package eventide.planner;
 
-import eventide.check.Wash;
 import eventide.outcome.OutcomeModel;
 import eventide.outcome.ScoreName;
 import eventide.outcome.Scores;
@@ -8,6 +7,7 @@ import eventide.routine.Routine;
 import eventide.routine.SchoolQuestion;
 import eventide.routine.Schools;
 import eventide.shape.Maybe;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

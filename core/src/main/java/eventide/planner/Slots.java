@@ -1,6 +1,5 @@
 package eventide.planner;
 
-import eventide.check.Load;
 import eventide.hair.Zone;
 import eventide.outcome.Prospect;
 import eventide.planner.Outlook.Worn;
@@ -8,6 +7,7 @@ import eventide.product.Cast;
 import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Advised;
+import eventide.wash.Load;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;

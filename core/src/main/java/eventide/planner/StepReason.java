@@ -4,7 +4,6 @@ import eventide.air.Air;
 import eventide.check.Checker;
 import eventide.check.Finding;
 import eventide.check.Severity;
-import eventide.check.Wash;
 import eventide.hair.Hair;
 import eventide.product.Product;
 import eventide.routine.Action;
@@ -20,6 +19,7 @@ import eventide.shape.Maybe;
 import eventide.shape.Range;
 import eventide.shape.Shape;
 import eventide.shape.Source;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,12 +1,12 @@
 package eventide.planner;
 
-import eventide.check.Wash;
 import eventide.drying.Visit;
 import eventide.routine.Action;
 import eventide.routine.Limits;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Wash;
 import java.util.Comparator;
 import java.util.List;
 

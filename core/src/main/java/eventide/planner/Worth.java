@@ -3,7 +3,6 @@ package eventide.planner;
 import eventide.check.Checker;
 import eventide.check.Finding;
 import eventide.check.Severity;
-import eventide.check.Wash;
 import eventide.drying.Course;
 import eventide.drying.Tide;
 import eventide.drying.Wetness;
@@ -16,6 +15,7 @@ import eventide.routine.Goal;
 import eventide.routine.Limits;
 import eventide.routine.NightCare;
 import eventide.routine.Routine;
+import eventide.wash.Wash;
 
 /** How well a routine serves a goal, in points; only differences mean anything. All weights [OURS]. */
 final class Worth {

@@ -1,13 +1,13 @@
 package eventide.planner;
 
-import eventide.check.Layer;
-import eventide.check.Wash;
 import eventide.hair.Hair;
 import eventide.hair.Zone;
 import eventide.outcome.Outcome;
 import eventide.outcome.OutcomeModel;
 import eventide.routine.Amount;
 import eventide.shape.Source;
+import eventide.wash.Layer;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

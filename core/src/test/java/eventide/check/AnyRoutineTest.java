@@ -30,6 +30,7 @@ import eventide.routine.Step;
 import eventide.routine.StepBuilder;
 import eventide.routine.Technique;
 import eventide.routine.Tool;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;

@@ -27,6 +27,7 @@ import eventide.routine.Step;
 import eventide.routine.StepBuilder;
 import eventide.routine.Technique;
 import eventide.routine.Tool;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

@@ -13,6 +13,7 @@ import eventide.routine.Goal;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.Technique;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;

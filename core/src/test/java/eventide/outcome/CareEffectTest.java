@@ -5,7 +5,6 @@ import static org.testng.Assert.assertTrue;
 
 import eventide.Heads;
 import eventide.air.Air;
-import eventide.check.Wash;
 import eventide.hair.Condition;
 import eventide.hair.Hair;
 import eventide.hair.Porosity;
@@ -16,6 +15,7 @@ import eventide.routine.Action;
 import eventide.routine.Goal;
 import eventide.routine.Routine;
 import eventide.routine.Step;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -174,7 +174,7 @@ public class CareEffectTest {
                 30);
         double onDry = gain(dry, 10);
         double onSound = gain(Heads.curly(), 10);
-        assertTrue(onDry > 3 * onSound, onDry + " against " + onSound);
+        assertTrue(onDry > 2 * onSound, onDry + " against " + onSound);
         assertTrue(gain(dry, 10) < 2 * gain(dry, 5), "each minute adds less");
         assertEquals(gain(dry, 0), 0, .15);
     }

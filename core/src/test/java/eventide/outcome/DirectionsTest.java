@@ -6,7 +6,6 @@ import static org.testng.Assert.assertTrue;
 import eventide.Heads;
 import eventide.air.Air;
 import eventide.air.Outdoors;
-import eventide.check.Wash;
 import eventide.hair.Condition;
 import eventide.hair.Hair;
 import eventide.hair.Zone;
@@ -20,6 +19,7 @@ import eventide.routine.NightCare;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.Technique;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -236,7 +236,7 @@ public class DirectionsTest {
                     "coiled, definition", ScoreName.DEFINITION, true, d -> dried(d), d -> dried(d, of(Action.COIL))),
             new Direction("more dew, frizz", ScoreName.FRIZZ, true, d -> outdoors(d, 16), d -> outdoors(d, 28)),
             new Direction("more dew, weight", ScoreName.WEIGHT, true, d -> outdoors(d, 16), d -> outdoors(d, 28)),
-            new Direction("more dew, volume", ScoreName.VOLUME, false, d -> outdoors(d, 16), d -> outdoors(d, 28)),
+            new Direction("more dew, volume", ScoreName.VOLUME, true, d -> outdoors(d, 16), d -> outdoors(d, 28)),
             new Direction("less dew, weight", ScoreName.WEIGHT, false, d -> room(d, 45), d -> room(d, 8)),
             new Direction("missed water, definition", ScoreName.DEFINITION, false, d -> met(d, 30), d -> met(d, 85)),
             new Direction("missed water, hold", ScoreName.HOLD, false, d -> met(d, 30), d -> met(d, 85)),

@@ -5,7 +5,6 @@ import static org.testng.Assert.assertTrue;
 
 import eventide.Heads;
 import eventide.air.Air;
-import eventide.check.Wash;
 import eventide.hair.Hair;
 import eventide.hair.Zone;
 import eventide.product.Product;
@@ -14,6 +13,7 @@ import eventide.routine.Action;
 import eventide.routine.Goal;
 import eventide.routine.Routine;
 import eventide.routine.Step;
+import eventide.wash.Wash;
 import java.util.Random;
 import org.testng.annotations.Test;
 

@@ -115,7 +115,7 @@ public class PlannerTest {
     public void amountsAreSaidToTheTenthOfAMillilitre() {
         java.util.Random random = new java.util.Random(17);
         int said = 0;
-        for (int i = 0; i < 7; i++) {
+        for (int i = 0; i < 25; i++) {
             Query query = RandomShelf.query(random, RandomShelf.of(random, 3), null);
             for (Suggestion plan : Planner.suggest(query).suggestions()) {
                 for (StepPlace place : plan.routine().places()) {

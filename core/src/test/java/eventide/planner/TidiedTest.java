@@ -3,7 +3,7 @@ package eventide.planner;
 import static org.testng.Assert.assertNull;
 import static org.testng.Assert.assertTrue;
 
-import eventide.check.Wash;
+import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

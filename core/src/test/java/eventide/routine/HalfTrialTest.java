@@ -7,8 +7,8 @@ import static org.testng.Assert.expectThrows;
 import eventide.Heads;
 import eventide.air.Air;
 import eventide.check.Checker;
-import eventide.check.Wash;
 import eventide.shape.InvalidException;
+import eventide.wash.Wash;
 import java.util.List;
 import org.testng.annotations.Test;
 

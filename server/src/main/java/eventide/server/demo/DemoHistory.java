@@ -2,7 +2,7 @@ package eventide.server.demo;
 
 import eventide.air.Air;
 import eventide.chair.ChairEvent;
-import eventide.check.Wash;
+import eventide.wash.Wash;
 import eventide.hair.CurlGeometry;
 import eventide.hair.Hair;
 import eventide.hair.Measured;

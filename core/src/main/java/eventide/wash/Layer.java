@@ -1,4 +1,4 @@
-package eventide.check;
+package eventide.wash;
 
 import eventide.drying.Visit;
 import eventide.hair.Zone;

@@ -1,4 +1,4 @@
-package eventide.check;
+package eventide.wash;
 
 import eventide.drying.StepTide;
 import eventide.routine.Action;
@@ -22,7 +22,7 @@ public final class Washing {
     }
 
     /** Minutes from the start of a step to the start of the next rinse; NaN where none follows. */
-    static double untilRinse(Wash wash, int index) {
+    public static double untilRinse(Wash wash, int index) {
         List<Step> steps = wash.routine().steps();
         List<StepTide> tide = wash.course().tide().steps();
         for (int i = index + 1; i < steps.size(); i++) {

@@ -1,4 +1,4 @@
-package eventide.check;
+package eventide.wash;
 
 import eventide.hair.Porosity;
 import eventide.hair.Reading;
@@ -37,7 +37,7 @@ public final class Load {
         return Math.max(left, right);
     }
 
-    static double richness(Layer layer) {
+    public static double richness(Layer layer) {
         double most = layer.product().role() == Role.OIL ? MOST_FULLNESS_OF_OIL : MOST_FULLNESS;
         return richness(layer.product()) * Math.min(most, layer.fullness());
     }

@@ -1,4 +1,4 @@
-package eventide.check;
+package eventide.wash;
 
 import eventide.drying.Visit;
 import eventide.routine.Routine;
@@ -8,11 +8,11 @@ import java.util.List;
 import java.util.function.Predicate;
 
 /** Small questions about a routine that several rules ask. */
-final class Steps {
+public final class Steps {
     private Steps() {}
 
     /** Air or a dryer has worked between two moments. */
-    static boolean driedBetween(Wash wash, double from, double to) {
+    public static boolean driedBetween(Wash wash, double from, double to) {
         for (Visit visit : wash.course().visits()) {
             if (visit.step().action().isDrying()
                     && visit.startMinute() >= from - 1e-9
@@ -24,12 +24,12 @@ final class Steps {
         return false;
     }
 
-    static boolean any(Wash wash, Predicate<Visit> wanted) {
+    public static boolean any(Wash wash, Predicate<Visit> wanted) {
         return wash.course().visits().stream().anyMatch(wanted);
     }
 
     /** Visits after one that work some of the same hair. */
-    static List<Visit> laterOnSameHair(Wash wash, Visit visit) {
+    public static List<Visit> laterOnSameHair(Wash wash, Visit visit) {
         return wash.course().visits().stream()
                 .filter(v -> v.startMinute() >= visit.endMinute() - 1e-9
                         && v != visit
@@ -38,7 +38,7 @@ final class Steps {
                 .toList();
     }
 
-    static List<Visit> earlierOnSameHair(Wash wash, Visit visit) {
+    public static List<Visit> earlierOnSameHair(Wash wash, Visit visit) {
         return wash.course().visits().stream()
                 .filter(v -> v.endMinute() <= visit.startMinute() + 1e-9
                         && wash.isAfter(visit.place(), v.place())
@@ -47,7 +47,7 @@ final class Steps {
     }
 
     /** The routine with a step moved to stand just before another; null where they are in different groups. */
-    static Routine movedBefore(Routine routine, StepPlace what, StepPlace before) {
+    public static Routine movedBefore(Routine routine, StepPlace what, StepPlace before) {
         boolean sameGroup = what.isInner() == before.isInner() && (!what.isInner() || what.index() == before.index());
         if (!sameGroup) {
             return null;
@@ -56,7 +56,7 @@ final class Steps {
         return routine.without(what).inserting(before, step);
     }
 
-    static String percent(double value) {
+    public static String percent(double value) {
         return Math.round(value) + " %";
     }
 }

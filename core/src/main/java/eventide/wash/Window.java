@@ -1,4 +1,4 @@
-package eventide.check;
+package eventide.wash;
 
 import eventide.product.Product;
 import eventide.product.Role;

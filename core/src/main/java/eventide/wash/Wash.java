@@ -1,4 +1,4 @@
-package eventide.check;
+package eventide.wash;
 
 import eventide.air.Air;
 import eventide.drying.Course;
@@ -12,6 +12,7 @@ import eventide.routine.Action;
 import eventide.routine.Amount;
 import eventide.routine.Amounts;
 import eventide.routine.Goal;
+import eventide.routine.Half;
 import eventide.routine.Limits;
 import eventide.routine.NightCare;
 import eventide.routine.Routine;
@@ -45,6 +46,10 @@ public final class Wash {
     private final Map<StepPlace, Integer> zonesReached;
 
     private final double castMinute;
+    private final double firstCastMinute;
+    /** Null where both are looked at. */
+    private final Half half;
+
     private final int lastRinse;
     private final List<StepPlace> places;
 
@@ -75,6 +80,64 @@ public final class Wash {
                 .filter(mark -> mark.what() == Mark.What.CAST_SET)
                 .mapToDouble(Mark::minute)
                 .reduce(Double.POSITIVE_INFINITY, (first, later) -> later);
+        this.firstCastMinute = course.tide().marks().stream()
+                .filter(mark -> mark.what() == Mark.What.CAST_SET)
+                .mapToDouble(Mark::minute)
+                .findFirst()
+                .orElse(Double.POSITIVE_INFINITY);
+        this.half = null;
+    }
+
+    private Wash(Wash like, Half half) {
+        routine = like.routine;
+        hair = like.hair;
+        goal = like.goal;
+        air = like.air;
+        schools = like.schools;
+        limits = like.limits;
+        course = like.course;
+        amounts = like.amounts;
+        lastRinse = like.lastRinse;
+        places = like.places.stream().filter(place -> isOn(place, half)).toList();
+        zonesReached = like.zonesReached;
+        castMinute = like.castMinute;
+        firstCastMinute = like.firstCastMinute;
+        this.half = half;
+        layers = within(like.layers, layer -> layer.isOn(half));
+        layersByZone = new EnumMap<>(Zone.class);
+        stylingByZone = new EnumMap<>(Zone.class);
+        for (Zone zone : Zone.values()) {
+            layersByZone.put(zone, within(like.layersByZone.get(zone), layer -> layer.isOn(half)));
+            stylingByZone.put(zone, within(like.stylingByZone.get(zone), visit -> isOn(visit.place(), half)));
+        }
+    }
+
+    /** Whether a step keeps to the other half of the head, or its group does. */
+    private boolean isOn(StepPlace place, Half wanted) {
+        Half own = routine.at(place).half();
+        Half frame = routine.steps().get(place.index()).half();
+        return (own == null || own == wanted) && (frame == null || frame == wanted);
+    }
+
+    /** As one half of the head had it: without what was done on the other alone. */
+    public Wash on(Half wanted) {
+        return new Wash(this, wanted);
+    }
+
+    /** Whether anything in it keeps to one half of the head. */
+    public boolean hasHalves() {
+        for (StepPlace place : places) {
+            if (routine.at(place).half() != null
+                    || routine.steps().get(place.index()).half() != null) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Whether a step of the routine is done on the half that is looked at. */
+    public boolean has(Step step) {
+        return half == null || step.half() == null || step.half() == half;
     }
 
     /** Runs the water model; schools and limits may be null. */
@@ -108,6 +171,8 @@ public final class Wash {
         layersByZone = like.layersByZone;
         stylingByZone = like.stylingByZone;
         castMinute = like.castMinute;
+        firstCastMinute = like.firstCastMinute;
+        half = like.half;
     }
 
     /** The same wash kept otherwise from day to day: the water knows nothing of that. */
@@ -229,6 +294,11 @@ public final class Wash {
     /** When the last cast of the wash has set; infinite where none does. */
     public double castMinute() {
         return castMinute;
+    }
+
+    /** When the first cast of the wash has set; infinite where none does. */
+    public double firstCastMinute() {
+        return firstCastMinute;
     }
 
     /** The last layer of hold put on before a minute, null where there is none. */

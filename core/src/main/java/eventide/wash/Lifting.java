@@ -1,4 +1,4 @@
-package eventide.check;
+package eventide.wash;
 
 import eventide.product.Family;
 import eventide.product.LabelReading;
@@ -11,7 +11,7 @@ import eventide.routine.Step;
 public final class Lifting {
     private Lifting() {}
 
-    static boolean clarifies(Step step) {
+    public static boolean clarifies(Step step) {
         Product product = step.worn();
         return step.action() == Action.CLARIFY || product != null && product.role() == Role.CLARIFIER;
     }
@@ -29,7 +29,7 @@ public final class Lifting {
     }
 
     /** As {@link #lifts}, without the benefit: residue that shows wants it certain. */
-    static boolean surelyLifts(Step step) {
+    public static boolean surelyLifts(Step step) {
         Product product = step.worn();
         if (clarifies(step)) {
             return true;
