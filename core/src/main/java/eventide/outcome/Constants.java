@@ -144,6 +144,8 @@ final class Constants {
     static final double DRY_BEARS_AT_MOST = .2;
     /** Dew point below which air is dry, °C [CP]. */
     static final double DRY_BELOW_C = 2;
+    /** Days that as much richness as this hair bears takes: it gives by its weight. */
+    static final double RICHNESS_DROPS_DAYS = .3;
     /** Volume lost for as much again as this hair bears. */
     static final double OVERLOAD_FLATTENS = 2.6;
     /** Definition lost for the same. */

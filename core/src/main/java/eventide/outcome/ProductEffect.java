@@ -193,6 +193,7 @@ final class ProductEffect implements Effect {
                 VOLUME,
                 -RICHNESS_FLATTENS * Math.min(worn, borne) * (RICHNESS_USUAL / Math.max(RICHNESS_LEAST, borne)),
                 "richness worn");
+        ledger.add(DAYS, -RICHNESS_DROPS_DAYS * Math.min(1, ratio), "richness worn");
         double over = Math.min(OVERLOAD_AT_MOST, Math.max(0, ratio - 1));
         ledger.add(VOLUME, -OVERLOAD_FLATTENS * over, "more richness than it bears");
         ledger.add(DEFINITION, -OVERLOAD_UNDEFINES * over, "more richness than it bears");

@@ -35,6 +35,11 @@ public class DirectionsTest {
 
     /** What the random part of a wash is. */
     private record Draw(Hair hair, double hold, double richness, int sections, Air air) {
+        /** With what any hair bears. */
+        Draw light() {
+            return new Draw(hair, hold, Math.min(2, richness), sections, air);
+        }
+
         static Draw of(Random random) {
             return new Draw(
                     Heads.random(random),
@@ -236,7 +241,13 @@ public class DirectionsTest {
                     "coiled, definition", ScoreName.DEFINITION, true, d -> dried(d), d -> dried(d, of(Action.COIL))),
             new Direction("more dew, frizz", ScoreName.FRIZZ, true, d -> outdoors(d, 16), d -> outdoors(d, 28)),
             new Direction("more dew, weight", ScoreName.WEIGHT, true, d -> outdoors(d, 16), d -> outdoors(d, 28)),
-            new Direction("more dew, volume", ScoreName.VOLUME, true, d -> outdoors(d, 16), d -> outdoors(d, 28)),
+            // Under more than it bears humid air weighs hair down as much as it swells it.
+            new Direction(
+                    "more dew, volume",
+                    ScoreName.VOLUME,
+                    true,
+                    d -> outdoors(d.light(), 16),
+                    d -> outdoors(d.light(), 28)),
             new Direction("less dew, weight", ScoreName.WEIGHT, false, d -> room(d, 45), d -> room(d, 8)),
             new Direction("missed water, definition", ScoreName.DEFINITION, false, d -> met(d, 30), d -> met(d, 85)),
             new Direction("missed water, hold", ScoreName.HOLD, false, d -> met(d, 30), d -> met(d, 85)),
