@@ -1575,6 +1575,29 @@ export interface components {
             message: string;
             pointer: string;
         };
+        Features: {
+            castBroken: boolean;
+            castSet: boolean;
+            coated: number;
+            filmFormers: number;
+            foam: boolean;
+            holdFullness: number;
+            holdMet: number;
+            holdPutOn: number;
+            hotUnguarded: boolean;
+            humectants: number;
+            minutesInAir: number;
+            minutesInDampAir: number;
+            richness: number;
+            richnessBorne: number;
+            scrunches: number;
+            sections: number;
+            strongestHold: number;
+            stylerAtRoots: boolean;
+            tension: boolean;
+            touchesBeforeCast: number;
+            wetnessAtHold?: number;
+        };
         Finding: {
             citation?: string;
             inner?: number;
@@ -1784,6 +1807,14 @@ export interface components {
             cautions: components["schemas"]["Caution"][];
             chairMinutes: number;
             costCents: number;
+            features: {
+                BACK?: components["schemas"]["Features"];
+                CROWN?: components["schemas"]["Features"];
+                HAIRLINE?: components["schemas"]["Features"];
+                LEFT?: components["schemas"]["Features"];
+                NAPE?: components["schemas"]["Features"];
+                RIGHT?: components["schemas"]["Features"];
+            };
             findings: components["schemas"]["Finding"][];
             ignored: string[];
             minutes: number;
@@ -2473,6 +2504,14 @@ export interface components {
             cautions: components["schemas"]["Caution"][];
             chairMinutes: number;
             costCents: number;
+            features: {
+                BACK?: components["schemas"]["Features"];
+                CROWN?: components["schemas"]["Features"];
+                HAIRLINE?: components["schemas"]["Features"];
+                LEFT?: components["schemas"]["Features"];
+                NAPE?: components["schemas"]["Features"];
+                RIGHT?: components["schemas"]["Features"];
+            };
             findings: components["schemas"]["Finding"][];
             ignored: string[];
             minutes: number;

@@ -8,6 +8,7 @@ import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import eventide.routine.Technique;
+import eventide.wash.HeatMet;
 import eventide.wash.Layer;
 import eventide.wash.Steps;
 import eventide.wash.Wash;
@@ -32,7 +33,7 @@ final class HeatUnguarded implements Rule {
         StepPlace first = null;
         for (Visit visit : wash.course().visits()) {
             Step step = visit.step();
-            if (!isWarm(step) || visit.minutes() <= 0 || isGuarded(wash, visit)) {
+            if (!isWarm(step) || visit.minutes() <= 0 || HeatMet.isGuarded(wash, visit)) {
                 continue;
             }
             boolean contact = step.heat() == Heat.HOT
@@ -65,13 +66,6 @@ final class HeatUnguarded implements Rule {
             return step.heat() != null && step.heat() != Heat.COOL;
         }
         return step.action().isDryer() && step.heat() != Heat.COOL;
-    }
-
-    private static boolean isGuarded(Wash wash, Visit dryer) {
-        return wash.layers().stream()
-                .filter(layer -> layer.product().guardsHeat())
-                .flatMap(layer -> layer.visits().stream())
-                .anyMatch(own -> own.startMinute() <= dryer.startMinute() + 1e-9 && own.overlaps(dryer));
     }
 
     private static StepPlace guardAfter(Wash wash, Visit dryer) {

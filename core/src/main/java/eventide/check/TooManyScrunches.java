@@ -6,19 +6,12 @@ import eventide.routine.Action;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
-import eventide.routine.Technique;
+import eventide.wash.Scrunches;
 import eventide.wash.Wash;
-import java.util.ArrayList;
 import java.util.List;
 
 /** T2: more scrunches on a zone than its pattern likes. */
 final class TooManyScrunches implements Rule {
-    /** Wavy 10–20, curly and coily 2–3 [CP]. */
-    private static final int WAVY = 20;
-
-    private static final int CURLY = 3;
-    /** Drier than this no hand feels water, percent [OURS]. */
-    private static final double DRY = 10;
 
     @Override
     public String id() {
@@ -30,17 +23,13 @@ final class TooManyScrunches implements Rule {
         return "Scrunching past the pattern's count brings frizz and shrinkage.";
     }
 
-    /** Most scrunches a pattern takes. */
-    static int most(Pattern pattern) {
-        return pattern.isStraight() || pattern.isWavy() ? WAVY : CURLY;
-    }
-
     @Override
     public List<Finding> findings(Wash wash) {
         Zone worst = null;
         int most = 0;
         for (Zone zone : Zone.values()) {
-            int over = scrunches(wash, zone) - most(wash.hair().at(zone).pattern());
+            int over =
+                    scrunches(wash, zone) - Scrunches.most(wash.hair().at(zone).pattern());
             if (over > most) {
                 most = over;
                 worst = zone;
@@ -53,14 +42,15 @@ final class TooManyScrunches implements Rule {
         List<StepPlace> places = scrunching(wash, worst);
         boolean matters = pattern.isTight() && wash.goal().wantsLowFrizz();
         String message = scrunches(wash, worst) + " scrunches at the " + worst.label() + "; " + pattern.word()
-                + " likes about " + (most(pattern) == WAVY ? "10 to 20." : "2 or 3.");
+                + " likes about " + (Scrunches.most(pattern) == Scrunches.WAVY ? "10 to 20." : "2 or 3.");
         return List.of(Finding.of(
                 this,
                 matters ? Severity.WARN : Severity.NOTE,
                 places.get(places.size() - 1),
                 worst,
                 message,
-                new Mend("Keep to " + most(pattern), fewer(wash.routine(), places, most(pattern)))));
+                new Mend(
+                        "Keep to " + Scrunches.most(pattern), fewer(wash.routine(), places, Scrunches.most(pattern)))));
     }
 
     /** A count is each section's own, so a zone cut into several sections is not counted several times. */
@@ -72,23 +62,11 @@ final class TooManyScrunches implements Rule {
         return sum;
     }
 
+    /** Those of which somebody said how many. */
     private static List<StepPlace> scrunching(Wash wash, Zone zone) {
-        List<StepPlace> places = new ArrayList<>();
-        for (StepPlace place : wash.places()) {
-            Step step = wash.routine().at(place);
-            boolean scrunches = step.action() == Action.SCRUNCH
-                    || (step.action() == Action.APPLY && step.technique() == Technique.SCRUNCH);
-            boolean counted = scrunches && step.count() != null && place.index() > wash.lastRinse();
-            if (counted && wash.reaches(place, zone) && isWet(wash, place)) {
-                places.add(place);
-            }
-        }
-        return places;
-    }
-
-    /** Scrunching dry hair breaks the cast, which is another thing. */
-    private static boolean isWet(Wash wash, StepPlace place) {
-        return wash.course().visits(place).stream().anyMatch(visit -> visit.wetness() > DRY);
+        return Scrunches.places(wash, zone).stream()
+                .filter(place -> wash.routine().at(place).count() != null)
+                .toList();
     }
 
     private static Routine fewer(Routine routine, List<StepPlace> places, int most) {

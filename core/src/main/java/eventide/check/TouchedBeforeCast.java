@@ -12,6 +12,7 @@ import eventide.routine.StepPlace;
 import eventide.routine.Tool;
 import eventide.wash.Layer;
 import eventide.wash.Steps;
+import eventide.wash.Touches;
 import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,7 +20,7 @@ import java.util.List;
 /** D1: hands or the bowl touch the hair while it dries, before the cast has set. */
 final class TouchedBeforeCast implements Rule {
     /** The cast has set when lengths are about 50–60 % dry [OURS]; the benefit of the doubt is the stylist's. */
-    private static final double SET_AT = 50;
+    private static final double SET_AT = Touches.ABOVE_PERCENT;
 
     @Override
     public String id() {

@@ -2,8 +2,6 @@ package eventide.outcome;
 
 import static eventide.outcome.Constants.*;
 
-import eventide.hair.Reading;
-import eventide.routine.Schools;
 import eventide.wash.Load;
 import eventide.wash.Wash;
 
@@ -15,11 +13,11 @@ import eventide.wash.Wash;
  *     dry and cold one goes under the gel [CP; the figures OURS]
  */
 record Bearing(double anywhere, double here) {
-    static Bearing of(Wash wash, Reading hair) {
-        double borne = Load.borne(hair, Schools.DEFAULT);
-        double dew = wash.air().wornDewPointC();
-        double humid = Math.min(HUMID_BEARS_AT_MOST, HUMID_BEARS_LESS * Math.max(0, dew - HUMID_FROM_C));
-        double dry = Math.min(DRY_BEARS_AT_MOST, DRY_BEARS_MORE * Math.max(0, DRY_BELOW_C - dew));
-        return new Bearing(borne, borne * (1 - humid + dry));
+    /** @param borne what this hair bears in any air */
+    static Bearing of(Wash wash, double borne) {
+        double humid = HUMID_BEARS_LESS * Math.max(0, wash.air().wornDewPointC() - HUMID_FROM_C);
+        double dry = DRY_BEARS_MORE * Math.max(0, DRY_BELOW_C - wash.air().driestDewPointC());
+        return new Bearing(
+                borne, borne * (1 - Math.min(HUMID_BEARS_AT_MOST, humid) + Math.min(DRY_BEARS_AT_MOST, dry)));
     }
 }

@@ -10,6 +10,7 @@ import eventide.hair.Strand;
 import eventide.routine.Action;
 import eventide.routine.DetangleFrom;
 import eventide.routine.Step;
+import eventide.wash.Features;
 import eventide.wash.Wash;
 import eventide.wash.Washing;
 import java.util.List;
@@ -17,7 +18,7 @@ import java.util.List;
 /** What is done before styling: moisture and protein given, residue left or taken off. Directions [CP], sizes [OURS]. */
 final class CareEffect implements Effect {
     @Override
-    public void add(Wash wash, Reading hair, Ledger ledger) {
+    public void add(Wash wash, Features features, Reading hair, Ledger ledger) {
         List<Step> steps = wash.routine().steps();
         boolean washed = false;
         for (int i = 0; i < steps.size(); i++) {

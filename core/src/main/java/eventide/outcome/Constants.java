@@ -275,10 +275,6 @@ final class Constants {
     static final double PICK_FRIZZES = .3;
     /** Of the shrinkage, this part is stretched out of the roots. */
     static final double STRETCH_LENGTHENS = .18;
-    /** Scrunches that waves take [CP]. */
-    static final double WAVES_TAKE_SCRUNCHES = 20;
-    /** Scrunches that curls and coils take [CP]. */
-    static final double CURLS_TAKE_SCRUNCHES = 3;
     /** Volume of as many scrunches as the pattern takes. */
     static final double SCRUNCH_LIFTS = .6;
     /** Clumping of the same on waves. */
@@ -326,8 +322,6 @@ final class Constants {
     static final double DAMP_END_LENGTHS = .8;
     /** Frizz an hour of drying in air, for each °C of dew point over the one below. */
     static final double DAMP_AIR_FRIZZES_PER_HOUR = .06;
-    /** Dew point from which air is damp to dry in, °C. */
-    static final double DAMP_AIR_FROM_C = 13;
     /** The most frizz of slow drying in damp air. */
     static final double DAMP_AIR_AT_MOST = 1.5;
 
@@ -366,10 +360,12 @@ final class Constants {
     static final double COAT_DEFINES = .35;
     /** Frizz that it takes. */
     static final double COAT_CALMS_FRIZZ = .2;
-    /** Softness lost for each time more hold than advised. */
-    static final double THICK_CRUNCHES = .5;
+    /** Softness lost for each time more hold than that. */
+    static final double THICK_CRUNCHES = .6;
     /** Volume lost for the same. */
     static final double THICK_FLATTENS = .15;
+    /** From so many times the advised amount, of all layers together: two layers are often meant. */
+    static final double THICK_FROM = 1.5;
     /** More than so many times more is no worse. */
     static final double THICK_AT_MOST = 2;
     /** Hold lost to oil or cream between dryer rounds. */

@@ -13,6 +13,7 @@ import eventide.hair.Zone;
 import eventide.routine.Action;
 import eventide.routine.Heat;
 import eventide.routine.Step;
+import eventide.wash.Features;
 import eventide.wash.Wash;
 
 /** How it dried, as far as the steps themselves say it. */
@@ -37,17 +38,15 @@ final class DryingEffect implements Effect {
     }
 
     @Override
-    public void add(Wash wash, Reading hair, Ledger ledger) {
+    public void add(Wash wash, Features features, Reading hair, Ledger ledger) {
         boolean blown = false;
         boolean hot = false;
         boolean clipped = false;
-        boolean tensed = false;
         boolean warm = false;
         for (Visit visit : wash.stylingIn(ledger.zone())) {
             Step step = visit.step();
             blown |= isBlown(visit);
             hot |= step.action().isDryer() && step.heat() == Heat.HOT && step.action() != Action.HOVER;
-            tensed |= step.action().isDrying() && Boolean.TRUE.equals(step.tension());
             if (step.action().isDryer()) {
                 warm = step.heat() != Heat.COOL;
             } else if (step.action() == Action.AIR && visit.minutes() > 0) {
@@ -59,7 +58,7 @@ final class DryingEffect implements Effect {
             ledger.add(VOLUME, DRYER_LIFTS, "diffused");
             ledger.add(SHRINKAGE, DRYER_SHRINKS, "diffused");
         }
-        if (tensed) {
+        if (features.tension()) {
             ledger.add(SHRINKAGE, -TENSION_LENGTHENS * hair.shrinkage() * 100, "dried under tension");
             ledger.add(VOLUME, STRETCH_LIFTS, "dried under tension");
             ledger.add(DEFINITION, -STRETCH_UNDEFINES, "dried under tension");

@@ -14,23 +14,22 @@ import eventide.hair.Zone;
 import eventide.product.Cast;
 import eventide.routine.Action;
 import eventide.routine.NightCare;
-import eventide.wash.HoldWorn;
+import eventide.wash.Features;
 import eventide.wash.Wash;
 
 /** What hold there is when it is done: the cast broken or left, and how it stands the air it is worn in. */
 final class FinishEffect implements Effect {
     @Override
-    public void add(Wash wash, Reading hair, Ledger ledger) {
+    public void add(Wash wash, Features features, Reading hair, Ledger ledger) {
         // A cast comes of what was put on; how well it holds, of what met its water.
         double dew = wash.air().wornDewPointC();
-        double put = HoldWorn.put(wash, ledger.zone());
-        boolean broken = isBroken(wash, ledger.zone());
-        finish(broken, put, ledger);
-        Label label = Label.of(wash, ledger.zone());
-        double left = !broken && Cast.isSetBy(put) ? 1 - CAST_KEEPS_OUT : 1;
-        worn(dew, hair, ledger.sum(HOLD), label.guards() * left, ledger);
+        finish(features.castBroken(), features.holdPutOn(), ledger);
+        double left = features.castSet() && !features.castBroken() ? 1 - CAST_KEEPS_OUT : 1;
+        double drawn = features.humectants() * (1 - features.filmFormers());
+        double label = 1 - FILM_GUARDS * features.filmFormers() + HUMECTANTS_DRAW * drawn;
+        worn(dew, hair, ledger.sum(HOLD), label * left, ledger);
         air(wash, hair, ledger);
-        ledger.add(FRIZZ, FROST_FRIZZES * frost(wash) * label.draws(), "frost draws water out through humectants");
+        ledger.add(FRIZZ, FROST_FRIZZES * frost(wash) * drawn, "frost draws water out through humectants");
         kept(wash, ledger);
     }
 

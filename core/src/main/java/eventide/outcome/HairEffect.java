@@ -9,12 +9,13 @@ import eventide.hair.Pattern;
 import eventide.hair.Porosity;
 import eventide.hair.Reading;
 import eventide.hair.Strand;
+import eventide.wash.Features;
 import eventide.wash.Wash;
 
 /** What the hair does by itself, wet, combed and left to dry. */
 final class HairEffect implements Effect {
     @Override
-    public void add(Wash wash, Reading hair, Ledger ledger) {
+    public void add(Wash wash, Features features, Reading hair, Ledger ledger) {
         Pattern pattern = hair.pattern();
         String word = pattern.isStraight() ? "straight here" : pattern.word() + " by nature";
         ledger.add(

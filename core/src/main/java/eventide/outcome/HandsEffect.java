@@ -12,17 +12,16 @@ import eventide.routine.Part;
 import eventide.routine.Position;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
-import eventide.routine.Technique;
 import eventide.routine.Tool;
+import eventide.wash.Features;
 import eventide.wash.Layer;
+import eventide.wash.Scrunches;
 import eventide.wash.Wash;
 
 /** What hands do: sections, shaping, scrunches, lifting. */
 final class HandsEffect implements Effect {
     @Override
-    public void add(Wash wash, Reading hair, Ledger ledger) {
-        int most = 1;
-        int scrunches = 0;
+    public void add(Wash wash, Features features, Reading hair, Ledger ledger) {
         boolean lifted = false;
         boolean upsideDown = false;
         boolean brushed = false;
@@ -31,26 +30,22 @@ final class HandsEffect implements Effect {
             if (place.index() <= wash.lastRinse() || !wash.reaches(place, ledger.zone())) {
                 continue;
             }
-            Step frame = wash.routine().steps().get(place.index());
-            most = Math.max(most, place.isInner() ? frame.sectionsOrOne() : step.sectionsOrOne());
             shape(step, hair, ledger);
             cloth(step, ledger);
             if (step.action() == Action.SET_PART) {
                 parts(ledger);
             }
-            boolean scrunch = step.action() == Action.SCRUNCH
-                    || (step.action() == Action.APPLY && step.technique() == Technique.SCRUNCH);
+            boolean scrunch = Scrunches.isScrunch(step);
             if (scrunch) {
                 undoesBrush(brushed, hair, ledger);
-                scrunches += step.count() == null ? (hair.pattern().isTight() ? 2 : 6) : step.count();
             }
             brushed = brushed && !scrunch || step.action() == Action.BRUSH_STYLE;
             lifted |= step.action() == Action.LIFT_ROOTS || step.action() == Action.SHAKE_ROOTS;
             upsideDown |= step.isIn(Position.UPSIDE_DOWN);
         }
-        sections(most, ledger);
-        scrunches(scrunches, hair, ledger);
-        roots(wash, ledger);
+        sections(features.sections(), ledger);
+        scrunches(features.scrunches(), hair, ledger);
+        roots(wash, features, ledger);
         if (lifted) {
             ledger.add(VOLUME, LIFT_LIFTS, "roots lifted and shaken");
         }
@@ -88,17 +83,12 @@ final class HandsEffect implements Effect {
     }
 
     /** Roots that no styler is on stand by themselves, and nothing weighs them down [CP]. */
-    private static void roots(Wash wash, Ledger ledger) {
+    private static void roots(Wash wash, Features features, Ledger ledger) {
         boolean styled = false;
         for (Layer layer : wash.layersIn(ledger.zone())) {
-            if (layer.holds() || layer.product().role().moisturises()) {
-                styled = true;
-                if (layer.step().reaches(Part.ROOTS)) {
-                    return;
-                }
-            }
+            styled |= layer.holds() || layer.product().role().moisturises();
         }
-        if (styled) {
+        if (styled && !features.stylerAtRoots()) {
             ledger.add(VOLUME, FREE_ROOTS_LIFT, "roots left free");
             ledger.add(DAYS, FREE_ROOTS_LAST_DAYS, "roots left free");
             ledger.add(DEFINITION, -FREE_ROOTS_UNDEFINE, "roots left free");
@@ -182,7 +172,7 @@ final class HandsEffect implements Effect {
             return;
         }
         boolean wavy = hair.pattern().isWavy();
-        double most = wavy || hair.pattern().isStraight() ? WAVES_TAKE_SCRUNCHES : CURLS_TAKE_SCRUNCHES;
+        double most = Scrunches.most(hair.pattern());
         double within = Math.min(count, most) / most;
         ledger.add(VOLUME, SCRUNCH_LIFTS * within, "scrunched");
         ledger.add(CLUMPING, (wavy ? SCRUNCH_CLUMPS_WAVES : SCRUNCH_CLUMPS) * within, "scrunched");

@@ -10,26 +10,24 @@ import static eventide.outcome.ScoreName.SOFTNESS;
 import eventide.drying.Visit;
 import eventide.drying.Wetness;
 import eventide.hair.Reading;
-import eventide.product.Cast;
 import eventide.product.Product;
-import eventide.product.Role;
 import eventide.routine.Action;
-import eventide.routine.Heat;
+import eventide.wash.AirMet;
 import eventide.wash.Clumps;
+import eventide.wash.Features;
 import eventide.wash.HoldWorn;
 import eventide.wash.Layer;
-import eventide.wash.Touches;
 import eventide.wash.Wash;
 
 /** What went against the water: touched too early, combed out, dried slowly in damp air, broken damp. */
 final class MishapEffect implements Effect {
     @Override
-    public void add(Wash wash, Reading hair, Ledger ledger) {
+    public void add(Wash wash, Features features, Reading hair, Ledger ledger) {
         boolean pulled = false;
         for (Visit visit : wash.stylingIn(ledger.zone())) {
             pulled |= Clumps.arePulledApart(wash, visit);
         }
-        if (Touches.beforeCast(wash, ledger.zone()) > 0) {
+        if (features.touchesBeforeCast() > 0) {
             ledger.add(FRIZZ, TOUCH_FRIZZES, "touched before the cast had set");
             ledger.add(CLUMPING, -TOUCH_FRIZZES / 2, "touched before the cast had set");
             ledger.add(DEFINITION, -TOUCH_UNDEFINES, "touched before the cast had set");
@@ -39,12 +37,14 @@ final class MishapEffect implements Effect {
             ledger.add(CLUMPING, -COMBED_OUT, "clumps combed out");
             ledger.add(FRIZZ, COMBED_OUT / 2, "clumps combed out");
         }
-        slowInAir(wash, 1, ledger);
-        weakInAir(wash, ledger);
+        slowInAir(wash, features.minutesInAir(), ledger);
+        weakInAir(wash, features, ledger);
         soaked(wash, ledger);
-        unguarded(wash, hair, ledger);
+        if (features.hotUnguarded()) {
+            unguarded(hair, ledger);
+        }
         touchUp(wash, ledger);
-        if (FinishEffect.isBroken(wash, ledger.zone()) && Cast.isSetBy(HoldWorn.put(wash, ledger.zone()))) {
+        if (features.castBroken() && features.castSet()) {
             ledger.add(
                     FRIZZ,
                     DAMP_END_FRIZZES * Math.min(DAMP_END_AT_MOST, wetWhenBroken(wash)),
@@ -55,26 +55,21 @@ final class MishapEffect implements Effect {
     /**
      * The longer it dries in damp air, the more it frizzes.
      *
-     * @param part of its time in air that counts, 0 to 1
+     * @param minutes of drying in air alone
      */
-    static void slowInAir(Wash wash, double part, Ledger ledger) {
-        ledger.add(FRIZZ, Math.min(DAMP_AIR_AT_MOST, part * dampHours(wash, ledger)), "slow drying in damp air");
+    static void slowInAir(Wash wash, double minutes, Ledger ledger) {
+        ledger.add(FRIZZ, Math.min(DAMP_AIR_AT_MOST, damp(wash, minutes)), "slow drying in damp air");
     }
 
     /** What slow drying in damp air comes to, in points of frizz. */
-    private static double dampHours(Wash wash, Ledger ledger) {
-        double minutes = 0;
-        for (Visit visit : wash.stylingIn(ledger.zone())) {
-            minutes += visit.step().action() == Action.AIR ? visit.minutes() : 0;
-        }
-        double damp = Math.max(0, wash.air().dewPointC() - DAMP_AIR_FROM_C);
-        return DAMP_AIR_FRIZZES_PER_HOUR * minutes / 60 * damp;
+    private static double damp(Wash wash, double minutes) {
+        return DAMP_AIR_FRIZZES_PER_HOUR * minutes / 60 * AirMet.dampness(wash);
     }
 
     /** A cast that dries slowly in damp air is a weak one [CP]. */
-    private static void weakInAir(Wash wash, Ledger ledger) {
-        if (HoldWorn.put(wash, ledger.zone()) > 0) {
-            double points = Math.min(DAMP_AIR_AT_MOST, dampHours(wash, ledger));
+    private static void weakInAir(Wash wash, Features features, Ledger ledger) {
+        if (features.holdPutOn() > 0) {
+            double points = Math.min(DAMP_AIR_AT_MOST, damp(wash, features.minutesInAir()));
             ledger.add(DEFINITION, -DAMP_AIR_UNDEFINES * points, "weak cast of damp air");
             ledger.add(HOLD, -Math.min(ledger.sum(HOLD), DAMP_AIR_LOOSENS * points), "weak cast of damp air");
         }
@@ -98,19 +93,10 @@ final class MishapEffect implements Effect {
     }
 
     /** Hot air on hair with nothing to guard it, worse where it is damaged [CP]. */
-    private static void unguarded(Wash wash, Reading hair, Ledger ledger) {
-        boolean hot = false;
-        for (Visit visit : wash.stylingIn(ledger.zone())) {
-            hot |= visit.step().action().isDryer() && visit.step().heat() == Heat.HOT && visit.minutes() > 0;
-        }
-        boolean guarded = wash.layersIn(ledger.zone()).stream()
-                .anyMatch(layer -> layer.product().role() == Role.HEAT_PROTECTANT
-                        || Boolean.TRUE.equals(layer.product().heatGuard()));
-        if (hot && !guarded) {
-            double worse = hair.isDamaged() ? DAMAGED_WORSE : 1;
-            ledger.add(SOFTNESS, -UNGUARDED_ROUGHENS * worse, "hot air, unguarded");
-            ledger.add(FRIZZ, UNGUARDED_FRIZZES * worse, "hot air, unguarded");
-        }
+    private static void unguarded(Reading hair, Ledger ledger) {
+        double worse = hair.isDamaged() ? DAMAGED_WORSE : 1;
+        ledger.add(SOFTNESS, -UNGUARDED_ROUGHENS * worse, "hot air, unguarded");
+        ledger.add(FRIZZ, UNGUARDED_FRIZZES * worse, "hot air, unguarded");
     }
 
     /** The one thing here that does good: a little more hold on frizz once the cast has set. */

@@ -2,6 +2,7 @@ package eventide.outcome;
 
 import eventide.hair.Zone;
 import eventide.routine.Half;
+import eventide.wash.Features;
 import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -69,8 +70,9 @@ public final class OutcomeModel {
         double[] mean = new double[ScoreName.values().length];
         for (Wash half : halves) {
             Ledger ledger = new Ledger(zone, explained);
+            Features features = Features.of(half, zone);
             for (Effect effect : EFFECTS) {
-                effect.add(half, half.hair().at(zone), ledger);
+                effect.add(half, features, half.hair().at(zone), ledger);
             }
             correction.add(ledger);
             Scores scores = ledger.scores();

@@ -9,30 +9,32 @@ import eventide.hair.Reading;
 import eventide.hair.Strand;
 import eventide.hair.Zone;
 import eventide.product.Role;
+import eventide.wash.Features;
 import eventide.wash.HoldWorn;
 import eventide.wash.Layer;
-import eventide.wash.Load;
 import eventide.wash.Wash;
 
 /** What is worn: hold, moisture, weight, and how well each met the water. */
 final class ProductEffect implements Effect {
     @Override
-    public void add(Wash wash, Reading hair, Ledger ledger) {
+    public void add(Wash wash, Features features, Reading hair, Ledger ledger) {
         Zone zone = ledger.zone();
-        double put = HoldWorn.put(wash, zone);
-        if (put > 0) {
+        if (features.holdPutOn() > 0) {
             holds(
-                    HoldWorn.met(wash, zone),
-                    put,
+                    features.holdMet(),
+                    features.holdPutOn(),
                     hair,
                     HoldWorn.strongest(wash, zone).product().name(),
                     ledger);
         }
-        thin(wash, zone, ledger);
-        thick(wash, zone, ledger);
-        coats(taken(wash, zone), ledger);
+        double full = features.holdFullness();
+        if (full > 0 && full < 1 && !wash.isRefresh()) {
+            thin(full, ledger);
+        }
+        thick(full, ledger);
+        coats(features.coated(), ledger);
         foam(wash, zone, ledger);
-        moisture(wash, hair, zone, ledger);
+        moistens(features.richness(), Bearing.of(wash, features.richnessBorne()), hair, ledger);
         for (Layer layer : wash.layersIn(zone)) {
             if (!HoldWorn.isTouchUp(wash, layer)) {
                 miss(layer, zone, ledger);
@@ -88,41 +90,16 @@ final class ProductEffect implements Effect {
     }
 
     /** Every strand coated [CP]: what is spread thin leaves some bare. */
-    private static void thin(Wash wash, Zone zone, Ledger ledger) {
-        double full = 0;
-        for (Layer layer : wash.layersIn(zone)) {
-            full += layer.holds() ? layer.fullness() : 0;
-        }
-        if (full > 0 && full < 1 && !wash.isRefresh()) {
-            thin(full, ledger);
-        }
-    }
-
     static void thin(double full, Ledger ledger) {
         ledger.add(DEFINITION, -THIN_UNDEFINES * (1 - full), "hold spread thin");
         ledger.add(FRIZZ, THIN_FRIZZES * (1 - full), "hold spread thin");
     }
 
     /** Much more hold than advised is stiff, whatever the bottle says [CP: crunch]. */
-    private static void thick(Wash wash, Zone zone, Ledger ledger) {
-        double full = 0;
-        for (Layer layer : wash.layersIn(zone)) {
-            full = Math.max(full, layer.holds() ? layer.fullness() : 0);
-        }
-        double over = Math.min(THICK_AT_MOST, Math.max(0, full - 1));
+    private static void thick(double full, Ledger ledger) {
+        double over = Math.min(THICK_AT_MOST, Math.max(0, full - THICK_FROM));
         ledger.add(SOFTNESS, -THICK_CRUNCHES * over, "more hold than this hair takes");
         ledger.add(VOLUME, -THICK_FLATTENS * over, "more hold than this hair takes");
-    }
-
-    /** How much of hair is coated by anything at all, 0 to 1. */
-    private static double taken(Wash wash, Zone zone) {
-        double full = 0;
-        for (Layer layer : wash.layersIn(zone)) {
-            boolean styles = layer.product().role().kind() != Role.Kind.FINISH
-                    && layer.product().role() != Role.OIL;
-            full += styles ? layer.fullness() : 0;
-        }
-        return Math.min(1, full);
     }
 
     /** Every strand coated lies by the next: any one layer does that [CP]. */
@@ -163,10 +140,6 @@ final class ProductEffect implements Effect {
                 foams(layer.product().name(), ledger);
             }
         }
-    }
-
-    private static void moisture(Wash wash, Reading hair, Zone zone, Ledger ledger) {
-        moistens(Load.richness(wash, zone), Bearing.of(wash, hair), hair, ledger);
     }
 
     /** What this much richness does, every piece rising or falling with it all the way. */

@@ -5,6 +5,8 @@ import eventide.hair.Zone;
 import eventide.product.Cast;
 import eventide.product.Product;
 import eventide.product.Role;
+import eventide.routine.Schools;
+import eventide.wash.Features;
 import eventide.wash.HoldWorn;
 import eventide.wash.Layer;
 import eventide.wash.Load;
@@ -45,7 +47,7 @@ public final class Prospect {
             this.wash = wash;
             this.zone = zone;
             this.hair = wash.hair().at(zone);
-            this.bearing = Bearing.of(wash, hair);
+            this.bearing = Bearing.of(wash, Load.borne(hair, Schools.DEFAULT));
             this.dewPointC = wash.air().wornDewPointC();
             this.besideRichness = besideRichness;
             this.broken = FinishEffect.isBroken(wash, zone);
@@ -100,7 +102,12 @@ public final class Prospect {
 
         private void holdPieces(double hold, Ledger into) {
             ProductEffect.holds(hold, hold, hair, "", into);
-            FinishEffect.worn(dewPointC, hair, hold, Label.BEST * (broken ? 1 : 1 - Constants.CAST_KEEPS_OUT), into);
+            FinishEffect.worn(
+                    dewPointC,
+                    hair,
+                    hold,
+                    (1 - Constants.FILM_GUARDS) * (broken ? 1 : 1 - Constants.CAST_KEEPS_OUT),
+                    into);
         }
 
         private double[] finish(double hold) {
@@ -145,9 +152,10 @@ public final class Prospect {
         Prospect prospect = new Prospect();
         for (Zone zone : Zone.values()) {
             Ledger ledger = new Ledger(zone, false);
-            SURE.forEach(effect -> effect.add(plain, plain.hair().at(zone), ledger));
+            Features features = Features.of(plain, zone);
+            SURE.forEach(effect -> effect.add(plain, features, plain.hair().at(zone), ledger));
             DryingEffect.wetter(plain, ledger);
-            MishapEffect.slowInAir(plain, inAir, ledger);
+            MishapEffect.slowInAir(plain, inAir * features.minutesInAir(), ledger);
             FinishEffect.kept(plain, ledger);
             FinishEffect.air(plain, plain.hair().at(zone), ledger);
             ProductEffect.coats(1, ledger);

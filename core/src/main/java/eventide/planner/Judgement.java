@@ -7,17 +7,22 @@ import eventide.check.Checker;
 import eventide.check.Finding;
 import eventide.drying.Tide;
 import eventide.hair.Hair;
+import eventide.hair.Zone;
 import eventide.outcome.Outcome;
 import eventide.outcome.OutcomeModel;
 import eventide.routine.Amount;
 import eventide.routine.Goal;
+import eventide.routine.Half;
 import eventide.routine.IgnoredFields;
 import eventide.routine.Limits;
 import eventide.routine.Routine;
 import eventide.routine.Schools;
 import eventide.shape.Maybe;
+import eventide.wash.Features;
 import eventide.wash.Wash;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 
 /** Everything that is said of one routine on one head. */
 public record Judgement(
@@ -25,6 +30,7 @@ public record Judgement(
         List<Finding> findings,
         List<Amount> amounts,
         Outcome outcome,
+        Map<Zone, Features> features,
         double minutes,
         double chairMinutes,
         double costCents,
@@ -48,11 +54,23 @@ public record Judgement(
                 Checker.check(wash),
                 wash.amounts(),
                 OutcomeModel.predict(wash),
+                features(wash),
                 round(wash.course().minutes()),
                 round(wash.course().chairMinutes()),
                 costCents(wash.amounts()),
                 IgnoredFields.of(wash.routine()),
                 Cautions.of(wash.routine(), wash.hair()));
+    }
+
+    /** What the outcome was worked out from; a side is its own half where halves differ. */
+    private static Map<Zone, Features> features(Wash wash) {
+        Map<Zone, Features> features = new EnumMap<>(Zone.class);
+        for (Zone zone : Zone.values()) {
+            boolean isSide = wash.hasHalves() && (zone == Zone.LEFT || zone == Zone.RIGHT);
+            Wash own = isSide ? wash.on(zone == Zone.LEFT ? Half.LEFT : Half.RIGHT) : wash;
+            features.put(zone, Features.of(own, zone).rounded());
+        }
+        return features;
     }
 
     static double costCents(List<Amount> amounts) {

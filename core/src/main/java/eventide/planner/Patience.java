@@ -12,9 +12,9 @@ final class Patience {
     /** Of so many plans each is looked at, if need be. */
     private static final int FEW = 5000;
     /** Runs through the water that brought nothing better: on random shelves of 60 the plan taken is hardly ever found later. */
-    private static final int RUNS = 320;
+    private static final int RUNS = 250;
     /** Branches weighed that brought nothing better. */
-    private static final int BRANCHES = 14_000;
+    private static final int BRANCHES = 10_000;
     /** The same where nothing yet keeps the limits: then it is said which one is in the way. */
     private static final int RUNS_WITHOUT_ANY = 600;
 

@@ -3,10 +3,13 @@ package eventide.planner;
 import eventide.check.Caution;
 import eventide.check.Finding;
 import eventide.drying.Tide;
+import eventide.hair.Zone;
 import eventide.outcome.Outcome;
 import eventide.routine.Amount;
 import eventide.routine.Routine;
+import eventide.wash.Features;
 import java.util.List;
+import java.util.Map;
 
 /** A routine worth doing, named for what it favours, with all that a check says of it. */
 public record Suggestion(
@@ -17,6 +20,7 @@ public record Suggestion(
         List<Finding> findings,
         List<Amount> amounts,
         Outcome outcome,
+        Map<Zone, Features> features,
         double minutes,
         double chairMinutes,
         double costCents,
@@ -31,6 +35,7 @@ public record Suggestion(
                 j.findings(),
                 j.amounts(),
                 j.outcome(),
+                j.features(),
                 j.minutes(),
                 j.chairMinutes(),
                 j.costCents(),

@@ -2,13 +2,12 @@ package eventide.wash;
 
 import eventide.drying.Visit;
 import eventide.hair.Zone;
+import eventide.product.Cast;
 import eventide.routine.Action;
 import eventide.routine.Step;
 
 /** Hands and the bowl on hair that dries, before its cast has set. */
 public final class Touches {
-    /** Hold from which there is a cast to wait for [OURS]. */
-    public static final double FROM_HOLD = 5;
     /** Percent of water below which touching does no more harm [OURS]. */
     public static final double ABOVE_PERCENT = 50;
 
@@ -16,7 +15,7 @@ public final class Touches {
 
     /** How many turns of a zone's hair were touched so. */
     public static int beforeCast(Wash wash, Zone zone) {
-        if (HoldWorn.strongestHold(wash, zone) < FROM_HOLD) {
+        if (!Cast.isSetBy(HoldWorn.strongestHold(wash, zone))) {
             return 0;
         }
         int touches = 0;

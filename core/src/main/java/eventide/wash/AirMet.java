@@ -1,0 +1,27 @@
+package eventide.wash;
+
+import eventide.drying.Visit;
+import eventide.hair.Zone;
+import eventide.routine.Action;
+
+/** Air as hair met it while it dried. */
+public final class AirMet {
+    /** Dew point from which air is damp to dry in, °C [OURS]. */
+    public static final double DAMP_FROM_C = 13;
+
+    private AirMet() {}
+
+    /** Minutes a zone dried in air alone. */
+    public static double minutesInAir(Wash wash, Zone zone) {
+        double minutes = 0;
+        for (Visit visit : wash.stylingIn(zone)) {
+            minutes += visit.step().action() == Action.AIR ? visit.minutes() : 0;
+        }
+        return minutes;
+    }
+
+    /** °C by which the room's dew point is over where air is damp. */
+    public static double dampness(Wash wash) {
+        return Math.max(0, wash.air().dewPointC() - DAMP_FROM_C);
+    }
+}

@@ -1,0 +1,175 @@
+package eventide.wash;
+
+import eventide.drying.Visit;
+import eventide.hair.Zone;
+import eventide.product.Cast;
+import eventide.product.Role;
+import eventide.routine.Action;
+import eventide.routine.Part;
+import eventide.routine.Schools;
+import eventide.shape.Maybe;
+
+/**
+ * What a run of a routine came to at one zone: all that scores are worked out from besides the hair itself and the hands that
+ * shaped it. On a side it is that half's; where both halves are looked at together, both.
+ *
+ * @param holdPutOn hold of all layers, 0 to 10, whatever water it met
+ * @param holdMet of it, what met its water, 0 to 10
+ * @param holdFullness amount of hold against the advised one, ratio; 0 where none went on
+ * @param strongestHold hold of the one strongest product, 0 to 10
+ * @param richness richness left in the hair, in points of the scale
+ * @param richnessBorne what the hair bears of it
+ * @param coated how much of what is advised went on in all, 0 to 1
+ * @param foam whether a foam is among it
+ * @param wetnessAtHold percent of water where the strongest hold went on; absent where none did
+ * @param sections the most sections any step was done in
+ * @param scrunches of wet hair
+ * @param touchesBeforeCast turns of hands or the bowl on drying hair before its cast had set
+ * @param castSet whether what went on sets a cast at all
+ * @param castBroken whether it was broken
+ * @param stylerAtRoots whether any styler reaches the roots
+ * @param tension whether it was dried under tension
+ * @param hotUnguarded whether hot air met hair that nothing guards
+ * @param minutesInAir minutes it dried in air alone
+ * @param minutesInDampAir of them, those in air that is damp to dry in
+ * @param humectants the most of what draws water on any label worn, 0 to 1
+ * @param filmFormers the most of film formers, 0 to 1
+ */
+public record Features(
+        double holdPutOn,
+        double holdMet,
+        double holdFullness,
+        double strongestHold,
+        double richness,
+        double richnessBorne,
+        double coated,
+        boolean foam,
+        @Maybe Double wetnessAtHold,
+        int sections,
+        int scrunches,
+        int touchesBeforeCast,
+        boolean castSet,
+        boolean castBroken,
+        boolean stylerAtRoots,
+        boolean tension,
+        boolean hotUnguarded,
+        double minutesInAir,
+        double minutesInDampAir,
+        double humectants,
+        double filmFormers) {
+
+    public static Features of(Wash wash, Zone zone) {
+        double put = HoldWorn.put(wash, zone);
+        Layer strongest = HoldWorn.strongest(wash, zone);
+        boolean holds = strongest != null && strongest.product().hold() > 0;
+        double wetness = holds ? HoldWorn.wetness(strongest, zone) : Double.NaN;
+        double inAir = AirMet.minutesInAir(wash, zone);
+        LabelWorn label = LabelWorn.of(wash, zone);
+        return new Features(
+                put,
+                HoldWorn.met(wash, zone),
+                holdFullness(wash, zone),
+                strongest == null ? 0 : strongest.product().hold(),
+                Load.richness(wash, zone),
+                // A school is what a stylist holds; it changes no hair.
+                Load.borne(wash.hair().at(zone), Schools.DEFAULT),
+                coated(wash, zone),
+                wash.layersIn(zone).stream().anyMatch(layer -> layer.product().role() == Role.MOUSSE),
+                Double.isNaN(wetness) ? null : wetness,
+                sections(wash, zone),
+                Scrunches.count(wash, zone),
+                Touches.beforeCast(wash, zone),
+                Cast.isSetBy(put),
+                wash.stylingIn(zone).stream().anyMatch(visit -> visit.step().action() == Action.BREAK_CAST),
+                stylerAtRoots(wash, zone),
+                isTensed(wash, zone),
+                HeatMet.isHotUnguarded(wash, zone),
+                inAir,
+                AirMet.dampness(wash) > 0 ? inAir : 0,
+                label.humectants(),
+                label.films());
+    }
+
+    /** As it is said: to what anybody could tell apart. */
+    public Features rounded() {
+        return new Features(
+                tenth(holdPutOn),
+                tenth(holdMet),
+                Math.round(holdFullness * 100) / 100.0,
+                tenth(strongestHold),
+                tenth(richness),
+                tenth(richnessBorne),
+                Math.round(coated * 100) / 100.0,
+                foam,
+                wetnessAtHold == null ? null : (double) Math.round(wetnessAtHold),
+                sections,
+                scrunches,
+                touchesBeforeCast,
+                castSet,
+                castBroken,
+                stylerAtRoots,
+                tension,
+                hotUnguarded,
+                tenth(minutesInAir),
+                tenth(minutesInDampAir),
+                Math.round(humectants * 100) / 100.0,
+                Math.round(filmFormers * 100) / 100.0);
+    }
+
+    private static double tenth(double value) {
+        return Math.round(value * 10) / 10.0;
+    }
+
+    private static double holdFullness(Wash wash, Zone zone) {
+        double full = 0;
+        for (Layer layer : wash.layersIn(zone)) {
+            full += layer.holds() ? layer.fullness() : 0;
+        }
+        return full;
+    }
+
+    private static double coated(Wash wash, Zone zone) {
+        double full = 0;
+        for (Layer layer : wash.layersIn(zone)) {
+            boolean styles = layer.product().role().kind() != Role.Kind.FINISH
+                    && layer.product().role() != Role.OIL;
+            full += styles ? layer.fullness() : 0;
+        }
+        return Math.min(1, full);
+    }
+
+    private static int sections(Wash wash, Zone zone) {
+        int most = 1;
+        for (var place : wash.places()) {
+            if (place.index() > wash.lastRinse() && wash.reaches(place, zone)) {
+                most = Math.max(
+                        most,
+                        (place.isInner()
+                                        ? wash.routine().steps().get(place.index())
+                                        : wash.routine().at(place))
+                                .sectionsOrOne());
+            }
+        }
+        return most;
+    }
+
+    private static boolean stylerAtRoots(Wash wash, Zone zone) {
+        for (Layer layer : wash.layersIn(zone)) {
+            if ((layer.holds() || layer.product().role().moisturises())
+                    && layer.step().reaches(Part.ROOTS)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean isTensed(Wash wash, Zone zone) {
+        for (Visit visit : wash.stylingIn(zone)) {
+            if (visit.step().action().isDrying()
+                    && Boolean.TRUE.equals(visit.step().tension())) {
+                return true;
+            }
+        }
+        return false;
+    }
+}
