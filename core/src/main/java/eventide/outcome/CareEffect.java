@@ -33,11 +33,16 @@ final class CareEffect implements Effect {
             } else if (here && step.action() == Action.MASK) {
                 boolean stays =
                         washed && steps.subList(i, steps.size()).stream().noneMatch(CareEffect::washes);
-                mask(Washing.minutesWorked(wash, i), stays, hair, ledger);
+                mask(warmed(step) * Washing.minutesWorked(wash, i), stays, hair, ledger);
             }
             washed |= washes(step);
         }
         residue(wash, hair, ledger);
+    }
+
+    /** Under a warm cap a minute does the work of more [CP]. */
+    private static double warmed(Step step) {
+        return Boolean.TRUE.equals(step.heatCap()) ? HEAT_CAP_SPEEDS : 1;
     }
 
     /** A treatment of its own or mixed into a mask; protein in a styler is another thing. */

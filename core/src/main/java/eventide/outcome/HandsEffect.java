@@ -14,7 +14,6 @@ import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import eventide.routine.Tool;
 import eventide.wash.Features;
-import eventide.wash.Layer;
 import eventide.wash.Scrunches;
 import eventide.wash.Wash;
 
@@ -45,7 +44,7 @@ final class HandsEffect implements Effect {
         }
         sections(features.sections(), ledger);
         scrunches(features.scrunches(), hair, ledger);
-        roots(wash, features, ledger);
+        roots(features.rootsFree(), ledger);
         if (lifted) {
             ledger.add(VOLUME, LIFT_LIFTS, "roots lifted and shaken");
         }
@@ -83,16 +82,10 @@ final class HandsEffect implements Effect {
     }
 
     /** Roots that no styler is on stand by themselves, and nothing weighs them down [CP]. */
-    private static void roots(Wash wash, Features features, Ledger ledger) {
-        boolean styled = false;
-        for (Layer layer : wash.layersIn(ledger.zone())) {
-            styled |= layer.holds() || layer.product().role().moisturises();
-        }
-        if (styled && !features.stylerAtRoots()) {
-            ledger.add(VOLUME, FREE_ROOTS_LIFT, "roots left free");
-            ledger.add(DAYS, FREE_ROOTS_LAST_DAYS, "roots left free");
-            ledger.add(DEFINITION, -FREE_ROOTS_UNDEFINE, "roots left free");
-        }
+    private static void roots(double free, Ledger ledger) {
+        ledger.add(VOLUME, FREE_ROOTS_LIFT * free, "roots left free");
+        ledger.add(DAYS, FREE_ROOTS_LAST_DAYS * free, "roots left free");
+        ledger.add(DEFINITION, -FREE_ROOTS_UNDEFINE * free, "roots left free");
     }
 
     /** Smaller pieces: more definition, less volume, longer lasting [CP]. */

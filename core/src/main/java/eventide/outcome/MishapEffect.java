@@ -25,7 +25,7 @@ final class MishapEffect implements Effect {
     public void add(Wash wash, Features features, Reading hair, Ledger ledger) {
         boolean pulled = false;
         for (Visit visit : wash.stylingIn(ledger.zone())) {
-            pulled |= Clumps.arePulledApart(wash, visit);
+            pulled |= Clumps.arePulledApart(wash, visit, ledger.zone());
         }
         if (features.touchesBeforeCast() > 0) {
             ledger.add(FRIZZ, TOUCH_FRIZZES, "touched before the cast had set");

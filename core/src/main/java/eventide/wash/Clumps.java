@@ -1,6 +1,7 @@
 package eventide.wash;
 
 import eventide.drying.Visit;
+import eventide.hair.Zone;
 import eventide.routine.Action;
 import eventide.routine.Step;
 import eventide.routine.Technique;
@@ -9,13 +10,23 @@ import eventide.routine.Technique;
 public final class Clumps {
     private Clumps() {}
 
-    /** Whether a visit rakes or combs through clumps that nothing shapes again as firmly before they dry. */
+    /** Whether a visit rakes or combs through clumps that nothing shapes again as firmly before they dry, at any of its zones. */
     public static boolean arePulledApart(Wash wash, Visit visit) {
+        for (Zone zone : Zone.values()) {
+            if (visit.isIn(zone) && arePulledApart(wash, visit, zone)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** The same at one zone. */
+    public static boolean arePulledApart(Wash wash, Visit visit, Zone zone) {
         if (!rakes(visit.step()) || visit.place().index() <= wash.lastRinse()) {
             return false;
         }
-        int formed = strongestBefore(wash, visit);
-        return formed > 0 && strongestAfter(wash, visit) < formed;
+        int formed = strongestBefore(wash, visit, zone);
+        return formed > 0 && strongestAfter(wash, visit, zone) < formed;
     }
 
     private static boolean rakes(Step step) {
@@ -33,9 +44,12 @@ public final class Clumps {
         };
     }
 
-    private static int strongestBefore(Wash wash, Visit visit) {
+    private static int strongestBefore(Wash wash, Visit visit, Zone zone) {
         int strongest = 0;
         for (Visit earlier : Steps.earlierOnSameHair(wash, visit)) {
+            if (!earlier.isIn(zone)) {
+                continue;
+            }
             if (earlier.step().action().soaks()) {
                 strongest = 0;
             } else if (earlier.place().index() > wash.lastRinse()) {
@@ -46,9 +60,12 @@ public final class Clumps {
     }
 
     /** Shaping that comes before any drying: spreading first and shaping after is the normal order. */
-    private static int strongestAfter(Wash wash, Visit visit) {
+    private static int strongestAfter(Wash wash, Visit visit, Zone zone) {
         int strongest = 0;
         for (Visit later : Steps.laterOnSameHair(wash, visit)) {
+            if (!later.isIn(zone)) {
+                continue;
+            }
             if (later.step().action().isDrying()) {
                 break;
             }

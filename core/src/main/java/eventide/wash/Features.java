@@ -27,7 +27,7 @@ import eventide.shape.Maybe;
  * @param touchesBeforeCast turns of hands or the bowl on drying hair before its cast had set
  * @param castSet whether what went on sets a cast at all
  * @param castBroken whether it was broken
- * @param stylerAtRoots whether any styler reaches the roots
+ * @param rootsFree of the stylers that went on, the part kept off the roots, 0 to 1; 0 where none did
  * @param tension whether it was dried under tension
  * @param hotUnguarded whether hot air met hair that nothing guards
  * @param minutesInAir minutes it dried in air alone
@@ -50,7 +50,7 @@ public record Features(
         int touchesBeforeCast,
         boolean castSet,
         boolean castBroken,
-        boolean stylerAtRoots,
+        double rootsFree,
         boolean tension,
         boolean hotUnguarded,
         double minutesInAir,
@@ -81,7 +81,7 @@ public record Features(
                 Touches.beforeCast(wash, zone),
                 Cast.isSetBy(put),
                 wash.stylingIn(zone).stream().anyMatch(visit -> visit.step().action() == Action.BREAK_CAST),
-                stylerAtRoots(wash, zone),
+                rootsFree(wash, zone),
                 isTensed(wash, zone),
                 HeatMet.isHotUnguarded(wash, zone),
                 inAir,
@@ -107,7 +107,7 @@ public record Features(
                 touchesBeforeCast,
                 castSet,
                 castBroken,
-                stylerAtRoots,
+                Math.round(rootsFree * 100) / 100.0,
                 tension,
                 hotUnguarded,
                 tenth(minutesInAir),
@@ -153,14 +153,16 @@ public record Features(
         return most;
     }
 
-    private static boolean stylerAtRoots(Wash wash, Zone zone) {
+    private static double rootsFree(Wash wash, Zone zone) {
+        int stylers = 0;
+        int off = 0;
         for (Layer layer : wash.layersIn(zone)) {
-            if ((layer.holds() || layer.product().role().moisturises())
-                    && layer.step().reaches(Part.ROOTS)) {
-                return true;
+            if (layer.holds() || layer.product().role().moisturises()) {
+                stylers++;
+                off += layer.step().reaches(Part.ROOTS) ? 0 : 1;
             }
         }
-        return false;
+        return stylers == 0 ? 0 : off / (double) stylers;
     }
 
     private static boolean isTensed(Wash wash, Zone zone) {
