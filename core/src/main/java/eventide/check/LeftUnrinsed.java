@@ -5,6 +5,7 @@ import eventide.routine.Action;
 import eventide.routine.RinseWater;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.wash.Unrinsed;
 import eventide.wash.Wash;
 import java.util.List;
 
@@ -22,19 +23,10 @@ final class LeftUnrinsed implements Rule {
 
     @Override
     public List<Finding> findings(Wash wash) {
-        List<Step> steps = wash.routine().steps();
-        int rinsed = -1;
-        for (int i = 0; i < steps.size(); i++) {
-            rinsed = steps.get(i).action() == Action.RINSE ? i : rinsed;
-        }
-        for (int i = rinsed + 1; i < steps.size(); i++) {
-            Step step = steps.get(i);
-            boolean ran = !wash.course().visits(new StepPlace(i, -1)).isEmpty();
-            if (washes(step.action()) && ran) {
-                return List.of(finding(wash, i, step));
-            }
-        }
-        return List.of();
+        int first = Unrinsed.first(wash);
+        return first < 0
+                ? List.of()
+                : List.of(finding(wash, first, wash.routine().steps().get(first)));
     }
 
     private Finding finding(Wash wash, int index, Step step) {
@@ -58,16 +50,9 @@ final class LeftUnrinsed implements Rule {
                 new Mend("Rinse it out", wash.routine().inserting(after + 1, rinse)));
     }
 
-    private static boolean washes(Action action) {
-        return switch (action) {
-            case CLEANSE, CLARIFY, CONDITION, MASK, PROTEIN -> true;
-            default -> false;
-        };
-    }
-
     /** Goes on while what washes is in the hair. */
     private static boolean belongsToTheWash(Action action) {
-        return washes(action)
+        return Unrinsed.washes(action)
                 || action == Action.DETANGLE
                 || action == Action.WAIT
                 || action == Action.COVER

@@ -6,7 +6,7 @@ import eventide.hair.Zone;
 import eventide.routine.Routine;
 import eventide.routine.StepPlace;
 import eventide.wash.Layer;
-import eventide.wash.Load;
+import eventide.wash.Richness;
 import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -45,7 +45,7 @@ final class TooRich implements Rule {
             boolean wanted =
                     (reading.strand() == Strand.COARSE || reading.pattern().isCoily())
                             && wash.goal().softnessFirst();
-            double ratio = wanted ? 0 : Load.richness(wash, zone) / Load.borne(reading, wash.schools());
+            double ratio = wanted ? 0 : Richness.of(wash, zone) / Richness.borne(reading, wash.schools());
             if (ratio > CLEARLY_OVER) {
                 over++;
             }
@@ -59,7 +59,7 @@ final class TooRich implements Rule {
         }
         Zone zone = worst;
         Layer heaviest = wash.layersIn(zone).stream()
-                .max(Comparator.comparingDouble(Load::richness))
+                .max(Comparator.comparingDouble(Richness::of))
                 .orElseThrow();
         Reading reading = wash.hair().at(zone);
         boolean everywhere = over == Zone.values().length;
@@ -92,7 +92,7 @@ final class TooRich implements Rule {
     private static Mend lighter(Wash wash, Zone zone) {
         List<Layer> richest = wash.layersIn(zone).stream()
                 .filter(layer -> !layer.holds())
-                .sorted(Comparator.comparingDouble(layer -> -Load.richness(layer)))
+                .sorted(Comparator.comparingDouble(layer -> -Richness.of(layer)))
                 .toList();
         Mend mend = null;
         for (int left = 1; left <= richest.size(); left++) {
@@ -106,8 +106,8 @@ final class TooRich implements Rule {
             }
             String names = out.stream().map(layer -> layer.product().name()).collect(Collectors.joining(" and "));
             mend = new Mend("Leave " + names + " out", routine);
-            if (Load.richness(wash.with(routine), zone)
-                    <= CLEARLY_OVER * Load.borne(wash.hair().at(zone), wash.schools())) {
+            if (Richness.of(wash.with(routine), zone)
+                    <= CLEARLY_OVER * Richness.borne(wash.hair().at(zone), wash.schools())) {
                 break;
             }
         }

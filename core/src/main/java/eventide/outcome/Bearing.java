@@ -2,11 +2,11 @@ package eventide.outcome;
 
 import static eventide.outcome.Constants.*;
 
-import eventide.wash.Load;
+import eventide.wash.Richness;
 import eventide.wash.Wash;
 
 /**
- * How much richness hair bears, in points of {@link Load}.
+ * How much richness hair bears, in points of {@link Richness}.
  *
  * @param anywhere before the air is asked: by this the hair is fed
  * @param here in the air it is worn in: by this it is weighed down. Where it is warm and humid a cream is dropped, where it is

@@ -11,6 +11,7 @@ import eventide.routine.Action;
 import eventide.routine.DetangleFrom;
 import eventide.routine.Step;
 import eventide.wash.Features;
+import eventide.wash.Unrinsed;
 import eventide.wash.Wash;
 import eventide.wash.Washing;
 import java.util.List;
@@ -26,7 +27,6 @@ final class CareEffect implements Effect {
             boolean here = step.zonesOrAll().contains(ledger.zone()) && wash.has(step);
             if (here) {
                 torn(steps, i, ledger);
-                unrinsed(wash, i, step, ledger);
             }
             if (here && step.isProtein() && takesTime(step)) {
                 protein(wash, Washing.minutesWorked(wash, i), hair, ledger);
@@ -38,6 +38,7 @@ final class CareEffect implements Effect {
             washed |= washes(step);
         }
         residue(wash, hair, ledger);
+        unrinsed(wash, ledger);
     }
 
     /** Under a warm cap a minute does the work of more [CP]. */
@@ -90,11 +91,17 @@ final class CareEffect implements Effect {
         }
     }
 
+    private static List<Step> steps(Wash wash) {
+        return wash.routine().steps();
+    }
+
     /** A washing product that stays in is never better than one that was rinsed. */
-    private static void unrinsed(Wash wash, int index, Step step, Ledger ledger) {
-        if (index <= wash.lastRinse() || !step.washes()) {
+    private static void unrinsed(Wash wash, Ledger ledger) {
+        int first = Unrinsed.first(wash);
+        if (first < 0 || !steps(wash).get(first).zonesOrAll().contains(ledger.zone())) {
             return;
         }
+        Step step = steps(wash).get(first);
         String because = "never rinsed";
         ledger.add(WEIGHT, UNRINSED_WEIGHS, because);
         ledger.add(VOLUME, -UNRINSED_FLATTENS, because);

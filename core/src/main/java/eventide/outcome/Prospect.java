@@ -9,7 +9,7 @@ import eventide.routine.Schools;
 import eventide.wash.Features;
 import eventide.wash.HoldWorn;
 import eventide.wash.Layer;
-import eventide.wash.Load;
+import eventide.wash.Richness;
 import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -47,7 +47,7 @@ public final class Prospect {
             this.wash = wash;
             this.zone = zone;
             this.hair = wash.hair().at(zone);
-            this.bearing = Bearing.of(wash, Load.borne(hair, Schools.DEFAULT));
+            this.bearing = Bearing.of(wash, Richness.borne(hair, Schools.DEFAULT));
             this.dewPointC = wash.air().wornDewPointC();
             this.besideRichness = besideRichness;
             this.broken = FinishEffect.isBroken(wash, zone);
@@ -116,7 +116,7 @@ public final class Prospect {
             return sums(ledger);
         }
 
-        /** What richness within these bounds adds to each score, at best; in points of {@link Load}. */
+        /** What richness within these bounds adds to each score, at best; in points of {@link Richness}. */
         public double[] byRichness(double least, double most) {
             Pieces low = new Pieces(zone);
             Pieces high = new Pieces(zone);
@@ -162,7 +162,7 @@ public final class Prospect {
             double beside = 0;
             for (Layer layer : plain.layersIn(zone)) {
                 if (!open.test(layer)) {
-                    beside += Load.richness(layer.product());
+                    beside += Richness.of(layer.product());
                     if (layer.product().role() == Role.OIL) {
                         ProductEffect.oils("", ledger);
                     }

@@ -42,7 +42,7 @@ final class Composer {
     private final DryAndFinish drying;
     private final Pattern pattern;
     /** Null for as each product asks. */
-    private final Water sparing;
+    private final WaterTargets sparing;
 
     Composer(Query query, List<Product> shelf) {
         this.query = query;
@@ -53,7 +53,7 @@ final class Composer {
         this.pattern = query.hair().pattern();
     }
 
-    private Composer(Composer like, Water sparing) {
+    private Composer(Composer like, WaterTargets sparing) {
         this.query = like.query;
         this.sparing = sparing;
         this.preparation = like.preparation;
@@ -62,7 +62,7 @@ final class Composer {
     }
 
     /** Writes the same steps with no more water for shaping than this. */
-    Composer sparing(Water least) {
+    Composer sparing(WaterTargets least) {
         return new Composer(this, least);
     }
 
@@ -228,7 +228,7 @@ final class Composer {
 
     private void squeezeFor(Choice choice, Product product, List<Step> steps) {
         boolean squeezed =
-                sparing == null ? isSqueezedFor(product, query.schoolsOrDefault()) : !sparing.equals(Water.NONE);
+                sparing == null ? isSqueezedFor(product, query.schoolsOrDefault()) : !sparing.equals(WaterTargets.NONE);
         if (squeezed) {
             steps.add(
                     Step.of(Action.SQUEEZE).toWetness(squeezed(choice, product)).build());

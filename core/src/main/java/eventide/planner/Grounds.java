@@ -60,7 +60,7 @@ final class Grounds {
     /**
      * @param layers which there are besides the one that stands for all, null while that is open
      */
-    private record GroundKey(Frame frame, Kind kind, boolean guards, Water water, Layers layers) {
+    private record GroundKey(Frame frame, Kind kind, boolean guards, WaterTargets water, Layers layers) {
         private GroundKey usual() {
             return parted(Choice.Sections.USUAL);
         }
@@ -91,7 +91,7 @@ final class Grounds {
     private final Courses courses;
     private final Details details;
     private final List<Frame> frames;
-    private final Water least;
+    private final WaterTargets least;
     private final boolean guardable;
     private final LeftWet leftWet;
     private final boolean lifted;
@@ -152,7 +152,7 @@ final class Grounds {
      * @param layers null while any may still be added: then what each takes is not counted in it
      * @param held of the hold that is advised, the part that goes on: all of it while layers are open
      */
-    Ground of(Frame frame, Kind kind, boolean guards, Water water, Layers layers, double held) {
+    Ground of(Frame frame, Kind kind, boolean guards, WaterTargets water, Layers layers, double held) {
         boolean shaped = kind == Kind.HOLD || kind == Kind.CAST;
         Frame first = frames.get(0);
         Frame own = shaped ? frame : new Frame(first.hands(), Choice.Sections.USUAL, frame.drying());
@@ -319,11 +319,13 @@ final class Grounds {
     private Time time(GroundKey key, Course driest) {
         double waiting = driest.minutes() - driest.chairMinutes();
         boolean sure = key.layers() == null && waiting < 1;
-        if (sure || key.water().equals(Water.NONE) || !key.frame().drying().usesDryer()) {
+        if (sure
+                || key.water().equals(WaterTargets.NONE)
+                || !key.frame().drying().usesDryer()) {
             return new Time(driest.chairMinutes(), waiting);
         }
         Time wettest = soaked.computeIfAbsent(
-                new GroundKey(key.frame(), key.kind(), key.guards(), Water.NONE, key.layers()), this::soaked);
+                new GroundKey(key.frame(), key.kind(), key.guards(), WaterTargets.NONE, key.layers()), this::soaked);
         return new Time(Math.min(driest.chairMinutes(), wettest.chair()), Math.min(waiting, wettest.waiting()));
     }
 

@@ -27,7 +27,7 @@ final class LeftWet {
     private final Courses courses;
     private final Map<Key, Double> known = new ConcurrentHashMap<>();
 
-    private record Key(Frame frame, boolean shaped, Water water, Layers layers) {}
+    private record Key(Frame frame, boolean shaped, WaterTargets water, Layers layers) {}
 
     LeftWet(Query query, Composer composer, Details details, Courses courses) {
         this.query = query;
@@ -41,7 +41,7 @@ final class LeftWet {
      *
      * @param layers null while any may still be added
      */
-    double costs(Frame frame, boolean shaped, Water water, Layers layers) {
+    double costs(Frame frame, boolean shaped, WaterTargets water, Layers layers) {
         return frame.drying().ends() ? 0 : known.computeIfAbsent(new Key(frame, shaped, water, layers), this::run);
     }
 

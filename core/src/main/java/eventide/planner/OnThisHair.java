@@ -20,7 +20,7 @@ import eventide.routine.Routine;
 import eventide.routine.Schools;
 import eventide.routine.Step;
 import eventide.routine.Technique;
-import eventide.wash.Load;
+import eventide.wash.Richness;
 import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
@@ -103,11 +103,11 @@ public record OnThisHair(ProductUse use, List<Moved> changes, List<String> says,
     }
 
     private static void weight(Product product, Hair hair, Schools schools, List<String> says, List<String> cautions) {
-        double points = Load.richness(product);
+        double points = Richness.of(product);
         List<String> over = new ArrayList<>();
         double share = 0;
         for (Zone zone : Zone.values()) {
-            double borne = Load.borne(hair.at(zone), schools);
+            double borne = Richness.borne(hair.at(zone), schools);
             share += zone.share() * points / borne;
             if (points > borne) {
                 over.add(zone.label());

@@ -183,7 +183,7 @@ final class Presentation {
     private static boolean sameSections(Judged other, Judged judged) {
         return other.choice().hands() == judged.choice().hands()
                 && other.choice().drying() == judged.choice().drying()
-                && Difference.between(judged.wash(), other.wash()).isNone();
+                && ScoreChange.between(judged.wash(), other.wash()).isNone();
     }
 
     private static int sections(Routine routine) {
@@ -192,7 +192,7 @@ final class Presentation {
 
     /** A smaller thing decided otherwise, where that would change anything. */
     private static void detail(List<Reason> reasons, Judged judged, Judged rival, Routine routine) {
-        Difference changes = Difference.between(judged.wash(), rival.wash());
+        ScoreChange changes = ScoreChange.between(judged.wash(), rival.wash());
         if (!changes.isNone()) {
             DetailWords words = DetailWords.of(judged.choice(), rival.choice());
             reasons.add(new Reason(
@@ -269,7 +269,7 @@ final class Presentation {
                 step = place.index();
             }
         }
-        reasons.add(new Reason(label + Difference.between(judged.wash(), rival.wash()) + ".", Source.OURS, step));
+        reasons.add(new Reason(label + ScoreChange.between(judged.wash(), rival.wash()) + ".", Source.OURS, step));
     }
 
     private static boolean onlyThisDiffers(Choice a, Choice b, java.util.function.Function<Choice, Product> layer) {
@@ -293,7 +293,7 @@ final class Presentation {
                 .findFirst()
                 .ifPresent(rival -> reasons.add(new Reason(
                         capital(label.apply(judged)) + ". " + capital(label.apply(rival)) + " instead: "
-                                + Difference.between(judged.wash(), rival.wash()) + ".",
+                                + ScoreChange.between(judged.wash(), rival.wash()) + ".",
                         Source.OURS,
                         step)));
     }

@@ -7,7 +7,7 @@ import eventide.product.Cast;
 import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Advised;
-import eventide.wash.Load;
+import eventide.wash.Richness;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -49,7 +49,7 @@ final class Slots {
             boolean guards,
             boolean buildsUp,
             boolean squeezed,
-            Water water) {
+            WaterTargets water) {
         boolean isEmpty() {
             return product == null && members.isEmpty();
         }
@@ -70,10 +70,10 @@ final class Slots {
     }
 
     private static final Option NONE =
-            new Option(null, List.of(), 0, 0, 0, 0, 0, false, false, false, false, Water.NONE);
+            new Option(null, List.of(), 0, 0, 0, 0, 0, false, false, false, false, WaterTargets.NONE);
     private final Query query;
     private final Details details;
-    private Water leastWater = Water.NONE;
+    private WaterTargets leastWater = WaterTargets.NONE;
     private final Map<Slot, List<Option>> options = new EnumMap<>(Slot.class);
     private final Map<Slot, List<Option>> singles = new EnumMap<>(Slot.class);
     private final Worn[] ranges = new Worn[ORDER.length];
@@ -115,7 +115,7 @@ final class Slots {
         options.put(slot, List.copyOf(top));
         double hold = some.stream().mapToDouble(Option::mostHold).max().orElse(0);
         double rich = some.stream().mapToDouble(Option::mostRichness).max().orElse(0);
-        leastWater = some.stream().map(Option::water).reduce(leastWater, Water::and);
+        leastWater = some.stream().map(Option::water).reduce(leastWater, WaterTargets::and);
         ranges[slot.ordinal()] = new Worn(0, hold, 0, rich, !some.isEmpty() && slot == Slot.MOUSSE);
     }
 
@@ -132,14 +132,15 @@ final class Slots {
                 List.of(),
                 Prospect.hold(product, less),
                 Prospect.hold(product, more),
-                less * Load.richness(product),
-                more * Load.richness(product),
+                less * Richness.of(product),
+                more * Richness.of(product),
                 costs,
                 casts,
                 slot == Slot.GEL && product.guardsHeat(),
                 product.label().traits().buildsUp(),
                 Composer.isSqueezedFor(product, query.schoolsOrDefault()),
-                Water.of(product, query.schoolsOrDefault(), details.work().water()));
+                WaterTargets.of(
+                        product, query.schoolsOrDefault(), details.work().water()));
     }
 
     /** What goes on at once at the least, of which the amount is rounded: a mousse over gel goes on the crown alone. */
@@ -175,7 +176,7 @@ final class Slots {
                 some.get(0).guards(),
                 some.stream().allMatch(Option::buildsUp),
                 some.stream().anyMatch(Option::squeezed),
-                some.stream().map(Option::water).reduce(Water.NONE, Water::and));
+                some.stream().map(Option::water).reduce(WaterTargets.NONE, WaterTargets::and));
     }
 
     /** Nothing, single products, and groups of such as are alike. */
@@ -204,13 +205,13 @@ final class Slots {
     }
 
     /** What any plan here has at least. */
-    Water leastWater() {
+    WaterTargets leastWater() {
         return leastWater;
     }
 
     /** What a whole plan has. */
-    static Water water(Option[] taken) {
-        Water all = Water.NONE;
+    static WaterTargets water(Option[] taken) {
+        WaterTargets all = WaterTargets.NONE;
         for (Option option : taken) {
             all = all.and(option.water());
         }

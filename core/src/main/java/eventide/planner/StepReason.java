@@ -73,7 +73,7 @@ public record StepReason(String purpose, Source source, String without, List<Rai
         return new StepReason(
                 purpose(asked.routine().at(place)),
                 Source.COMMON_PRACTICE,
-                Difference.between(with, without).toString(),
+                ScoreChange.between(with, without).toString(),
                 raised(with, without));
     }
 

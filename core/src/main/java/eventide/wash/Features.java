@@ -70,9 +70,9 @@ public record Features(
                 HoldWorn.met(wash, zone),
                 holdFullness(wash, zone),
                 strongest == null ? 0 : strongest.product().hold(),
-                Load.richness(wash, zone),
+                Richness.of(wash, zone),
                 // A school is what a stylist holds; it changes no hair.
-                Load.borne(wash.hair().at(zone), Schools.DEFAULT),
+                Richness.borne(wash.hair().at(zone), Schools.DEFAULT),
                 coated(wash, zone),
                 wash.layersIn(zone).stream().anyMatch(layer -> layer.product().role() == Role.MOUSSE),
                 Double.isNaN(wetness) ? null : wetness,

@@ -2,7 +2,6 @@ package eventide.server.demo;
 
 import eventide.air.Air;
 import eventide.chair.ChairEvent;
-import eventide.wash.Wash;
 import eventide.hair.CurlGeometry;
 import eventide.hair.Hair;
 import eventide.hair.Measured;
@@ -25,6 +24,7 @@ import eventide.server.shelf.ShelfRepository;
 import eventide.server.washdays.WashDay;
 import eventide.server.washdays.WashDayDraft;
 import eventide.server.washdays.WashDayRepository;
+import eventide.wash.Wash;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;

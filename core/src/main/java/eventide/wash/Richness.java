@@ -10,7 +10,7 @@ import eventide.routine.Half;
 import eventide.routine.Schools;
 
 /** Richness left in the hair against what the hair bears. Both in points of the richness scale. */
-public final class Load {
+public final class Richness {
     /** Fine takes little weight, coarse asks for it [CP; the figures OURS]. */
     private static final double BEARS_FINE = 4.5;
 
@@ -23,27 +23,27 @@ public final class Load {
     /** A finishing oil is advised by the drop: spoonfuls of it are a great many times that [OURS]. */
     private static final double MOST_FULLNESS_OF_OIL = 30;
 
-    private Load() {}
+    private Richness() {}
 
     /** Points of richness worn in a zone, by how much of each went on. */
-    public static double richness(Wash wash, Zone zone) {
+    public static double of(Wash wash, Zone zone) {
         double left = 0;
         double right = 0;
         for (Layer layer : wash.layersIn(zone)) {
-            left += layer.isOn(Half.LEFT) ? richness(layer) : 0;
-            right += layer.isOn(Half.RIGHT) ? richness(layer) : 0;
+            left += layer.isOn(Half.LEFT) ? of(layer) : 0;
+            right += layer.isOn(Half.RIGHT) ? of(layer) : 0;
         }
         // Two halves on trial wear different things: the heavier is what the hair has to bear.
         return Math.max(left, right);
     }
 
-    public static double richness(Layer layer) {
+    public static double of(Layer layer) {
         double most = layer.product().role() == Role.OIL ? MOST_FULLNESS_OF_OIL : MOST_FULLNESS;
-        return richness(layer.product()) * Math.min(most, layer.fullness());
+        return of(layer.product()) * Math.min(most, layer.fullness());
     }
 
     /** Points of richness an advised amount of a product leaves. */
-    public static double richness(Product product) {
+    public static double of(Product product) {
         return product.richness() * share(product);
     }
 

@@ -14,7 +14,7 @@ import java.util.Locale;
  * What one routine does otherwise to the hair than another, computed by running both, in words: the three largest changes,
  * whether it weighs the hair down, how much wetter it is left, and minutes.
  */
-record Difference(List<String> parts) {
+record ScoreChange(List<String> parts) {
     private static final int MOST_SCORES = 3;
     /** Changes that are not noticed: of a score, of shrinkage in percent, of minutes and of water left in percent [OURS]. */
     private static final double UNNOTICED = .15;
@@ -25,7 +25,7 @@ record Difference(List<String> parts) {
     /** Weight from which hair hangs [OURS]. */
     private static final double HEAVY = 5.5;
 
-    static Difference between(Wash from, Wash to) {
+    static ScoreChange between(Wash from, Wash to) {
         Scores a = OutcomeModel.scores(from);
         Scores b = OutcomeModel.scores(to);
         List<String> parts = new ArrayList<>();
@@ -52,7 +52,7 @@ record Difference(List<String> parts) {
         if (Math.abs(minutes) >= UNNOTICED_MINUTES) {
             parts.add((minutes > 0 ? "+" : "−") + Math.round(Math.abs(minutes)) + " min");
         }
-        return new Difference(List.copyOf(parts));
+        return new ScoreChange(List.copyOf(parts));
     }
 
     /** Percent that its wettest part is left with, as a hand feels it. */

@@ -11,15 +11,15 @@ import eventide.routine.Schools;
  * @param aim what the one that holds has each section misted to
  * @param slippery the same for brushing and coiling
  */
-record Water(double squeezed, double aim, double slippery) {
-    static final Water NONE = new Water(100, 100, 100);
+record WaterTargets(double squeezed, double aim, double slippery) {
+    static final WaterTargets NONE = new WaterTargets(100, 100, 100);
 
     private static final double STEP = 4;
 
     /**
      * @param met where in its window hair meets it
      */
-    static Water of(Product product, Schools schools, Details.Water met) {
+    static WaterTargets of(Product product, Schools schools, Details.Water met) {
         double aim = Composer.within(product, met);
         double squeezed = Composer.squeezedTo(product, met);
         if (product.role() == Role.GEL && schools.gelOn() == Schools.GelOn.DAMP) {
@@ -28,7 +28,7 @@ record Water(double squeezed, double aim, double slippery) {
         } else if (product.role() == Role.GEL && schools.gelOn() == Schools.GelOn.SOAKING) {
             aim = Math.min(aim, Composer.SOAKING);
         }
-        return new Water(down(squeezed), down(aim), down(Composer.slippery(aim, product)));
+        return new WaterTargets(down(squeezed), down(aim), down(Composer.slippery(aim, product)));
     }
 
     private static double down(double percent) {
@@ -36,13 +36,13 @@ record Water(double squeezed, double aim, double slippery) {
     }
 
     /** What both have at least. */
-    Water and(Water other) {
-        return new Water(
+    WaterTargets and(WaterTargets other) {
+        return new WaterTargets(
                 Math.min(squeezed, other.squeezed), Math.min(aim, other.aim), Math.min(slippery, other.slippery));
     }
 
     /** With what the one that holds asks for, squeezed for others besides. */
-    Water heldBy(Water hold) {
-        return new Water(Math.min(squeezed, hold.squeezed), hold.aim, hold.slippery);
+    WaterTargets heldBy(WaterTargets hold) {
+        return new WaterTargets(Math.min(squeezed, hold.squeezed), hold.aim, hold.slippery);
     }
 }
