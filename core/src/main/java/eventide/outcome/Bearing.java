@@ -1,6 +1,7 @@
 package eventide.outcome;
 
 import static eventide.outcome.Constants.*;
+import static eventide.outcome.DoingConstants.*;
 
 import eventide.wash.Richness;
 import eventide.wash.Wash;

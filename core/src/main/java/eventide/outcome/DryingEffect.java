@@ -1,10 +1,11 @@
 package eventide.outcome;
 
 import static eventide.outcome.Constants.*;
-import static eventide.outcome.Constants.CLIPS_LIFT;
-import static eventide.outcome.Constants.DRYER_LIFTS;
-import static eventide.outcome.Constants.DRYER_SHRINKS;
-import static eventide.outcome.Constants.HOT_ROUGHENS;
+import static eventide.outcome.DoingConstants.*;
+import static eventide.outcome.DoingConstants.CLIPS_LIFT;
+import static eventide.outcome.DoingConstants.DRYER_LIFTS;
+import static eventide.outcome.DoingConstants.DRYER_SHRINKS;
+import static eventide.outcome.DoingConstants.HOT_ROUGHENS;
 import static eventide.outcome.ScoreName.*;
 
 import eventide.drying.Visit;

@@ -1,6 +1,7 @@
 package eventide.outcome;
 
 import static eventide.outcome.Constants.*;
+import static eventide.outcome.DoingConstants.*;
 import static eventide.outcome.ScoreName.DAYS;
 import static eventide.outcome.ScoreName.DEFINITION;
 import static eventide.outcome.ScoreName.FRIZZ;

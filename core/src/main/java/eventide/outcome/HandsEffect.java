@@ -1,6 +1,7 @@
 package eventide.outcome;
 
 import static eventide.outcome.Constants.*;
+import static eventide.outcome.DoingConstants.*;
 import static eventide.outcome.ScoreName.*;
 
 import eventide.hair.Reading;
@@ -139,15 +140,7 @@ final class HandsEffect implements Effect {
                 ledger.add(CLUMPING, -FLUFF_UNCLUMPS, step.action() == Action.FLUFF ? "fluffed" : "clumps divided");
                 ledger.add(FRIZZ, FLUFF_FRIZZES, step.action() == Action.FLUFF ? "fluffed" : "clumps divided");
             }
-            case PICK -> {
-                ledger.add(VOLUME, PICK_LIFTS, "picked at the root");
-                ledger.add(FRIZZ, PICK_FRIZZES, "picked at the root");
-                if (step.parts() != null && (step.reaches(Part.LENGTHS) || step.reaches(Part.ENDS))) {
-                    ledger.add(VOLUME, PICK_THROUGH_LIFTS, "picked through the lengths");
-                    ledger.add(DEFINITION, -PICK_THROUGH_UNDEFINES, "picked through the lengths");
-                    ledger.add(FRIZZ, PICK_THROUGH_FRIZZES, "picked through the lengths");
-                }
-            }
+            case PICK -> picks(step, ledger);
             case STRETCH -> {
                 ledger.add(SHRINKAGE, -STRETCH_LENGTHENS * hair.shrinkage() * 100, "roots stretched");
                 ledger.add(VOLUME, STRETCH_LIFTS, "roots stretched");
@@ -157,6 +150,16 @@ final class HandsEffect implements Effect {
             default -> {
                 // no shape of its own
             }
+        }
+    }
+
+    private static void picks(Step step, Ledger ledger) {
+        ledger.add(VOLUME, PICK_LIFTS, "picked at the root");
+        ledger.add(FRIZZ, PICK_FRIZZES, "picked at the root");
+        if (step.parts() != null && (step.reaches(Part.LENGTHS) || step.reaches(Part.ENDS))) {
+            ledger.add(VOLUME, PICK_THROUGH_LIFTS, "picked through the lengths");
+            ledger.add(DEFINITION, -PICK_THROUGH_UNDEFINES, "picked through the lengths");
+            ledger.add(FRIZZ, PICK_THROUGH_FRIZZES, "picked through the lengths");
         }
     }
 

@@ -106,7 +106,7 @@ public final class Prospect {
                     dewPointC,
                     hair,
                     hold,
-                    (1 - Constants.FILM_GUARDS) * (broken ? 1 : 1 - Constants.CAST_KEEPS_OUT),
+                    (1 - DoingConstants.FILM_GUARDS) * (broken ? 1 : 1 - DoingConstants.CAST_KEEPS_OUT),
                     into);
         }
 
