@@ -88,8 +88,11 @@ public final class Wash {
         this.half = null;
     }
 
-    private Wash(Wash like, Half half) {
-        routine = like.routine;
+    /**
+     * @param half the one that is looked at, null where like's is
+     */
+    private Wash(Wash like, Routine routine, Half half) {
+        this.routine = routine;
         hair = like.hair;
         goal = like.goal;
         air = like.air;
@@ -98,11 +101,18 @@ public final class Wash {
         course = like.course;
         amounts = like.amounts;
         lastRinse = like.lastRinse;
-        places = like.places.stream().filter(place -> isOn(place, half)).toList();
         zonesReached = like.zonesReached;
         castMinute = like.castMinute;
         firstCastMinute = like.firstCastMinute;
-        this.half = half;
+        this.half = half == null ? like.half : half;
+        if (half == null) {
+            places = like.places;
+            layers = like.layers;
+            layersByZone = like.layersByZone;
+            stylingByZone = like.stylingByZone;
+            return;
+        }
+        places = like.places.stream().filter(place -> isOn(place, half)).toList();
         layers = within(like.layers, layer -> layer.isOn(half));
         layersByZone = new EnumMap<>(Zone.class);
         stylingByZone = new EnumMap<>(Zone.class);
@@ -121,7 +131,7 @@ public final class Wash {
 
     /** As one half of the head had it: without what was done on the other alone. */
     public Wash on(Half wanted) {
-        return new Wash(this, wanted);
+        return new Wash(this, routine, wanted);
     }
 
     /** Whether anything in it keeps to one half of the head. */
@@ -155,29 +165,9 @@ public final class Wash {
         return new Wash(routine, hair, goal, air, schools, limits, course);
     }
 
-    private Wash(Wash like, Routine routine) {
-        this.routine = routine;
-        hair = like.hair;
-        goal = like.goal;
-        air = like.air;
-        schools = like.schools;
-        limits = like.limits;
-        course = like.course;
-        amounts = like.amounts;
-        lastRinse = like.lastRinse;
-        places = like.places;
-        zonesReached = like.zonesReached;
-        layers = like.layers;
-        layersByZone = like.layersByZone;
-        stylingByZone = like.stylingByZone;
-        castMinute = like.castMinute;
-        firstCastMinute = like.firstCastMinute;
-        half = like.half;
-    }
-
     /** The same wash kept otherwise from day to day: the water knows nothing of that. */
     public Wash kept(boolean refreshed, NightCare night) {
-        return new Wash(this, routine.kept(refreshed, night));
+        return new Wash(this, routine.kept(refreshed, night), null);
     }
 
     /** The same head, air and wishes with another routine. */

@@ -1,7 +1,6 @@
 package eventide.outcome;
 
 import static org.testng.Assert.assertEquals;
-import static org.testng.Assert.assertTrue;
 
 import eventide.Heads;
 import eventide.air.Air;
@@ -28,8 +27,6 @@ import eventide.routine.Technique;
 import eventide.routine.Tool;
 import eventide.wash.Wash;
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -44,7 +41,6 @@ import org.testng.annotations.Test;
  * says the same; {@code -Dhow.table=write} writes it.
  */
 public class FieldsMoveTest {
-    private static final Path PAGE = Path.of("..", "docs", "how-it-judges.md");
     private static final String HEAD = "| field | at | moves most | by |\n| --- | --- | --- | --- |\n";
     private static final int HEADS = 60;
     /** Less than this nobody sees on any head. */
@@ -134,13 +130,7 @@ public class FieldsMoveTest {
                             change.moves() ? moved.score().name().toLowerCase(Locale.ROOT) : "nothing, on purpose",
                             change.moves() ? String.format(Locale.ROOT, "%.1f", moved.by()) : ""));
         }
-        if ("write".equals(System.getProperty("how.table"))) {
-            String page = Files.readString(PAGE);
-            int from = page.indexOf(HEAD);
-            int to = page.indexOf("\n\n", from) + 1;
-            Files.writeString(PAGE, page.substring(0, from) + table + page.substring(to));
-        }
-        assertTrue(Files.readString(PAGE).contains(table), "not so in " + PAGE + ":\n" + table);
+        JudgePage.assertHolds(HEAD, table.toString());
     }
 
     private static Moved most(Change change) {

@@ -1,7 +1,6 @@
 package eventide.outcome;
 
 import static org.testng.Assert.assertEquals;
-import static org.testng.Assert.assertTrue;
 
 import eventide.air.Air;
 import eventide.hair.Density;
@@ -20,15 +19,12 @@ import eventide.routine.Technique;
 import eventide.wash.Features;
 import eventide.wash.Wash;
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import org.testng.annotations.Test;
 
 /** One wash followed from what it came to at the crown to two of its scores; the page shows it, and this keeps the page true. */
 public class WorkedWashTest {
-    private static final Path PAGE = Path.of("..", "docs", "how-it-judges.md");
     private static final String HEAD = "| worked wash, the crown | |\n| --- | --- |\n";
 
     private static final Hair HAIR = Hair.of(Strand.MEDIUM, Porosity.HIGH, Pattern.CURLY_3B, Density.MEDIUM, 35);
@@ -72,13 +68,7 @@ public class WorkedWashTest {
                     "**" + name(score) + "**",
                     String.valueOf(outcome.byZone().get(Zone.CROWN).of(score)));
         }
-        if ("write".equals(System.getProperty("how.table"))) {
-            String page = Files.readString(PAGE);
-            int from = page.indexOf(HEAD);
-            int to = page.indexOf("\n\n", from) + 1;
-            Files.writeString(PAGE, page.substring(0, from) + table + page.substring(to));
-        }
-        assertTrue(Files.readString(PAGE).contains(table), "not so in " + PAGE + ":\n" + table);
+        JudgePage.assertHolds(HEAD, table.toString());
     }
 
     @Test
