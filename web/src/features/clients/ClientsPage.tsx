@@ -1,21 +1,23 @@
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { clientsQuery, foundQuery, schoolsQuery, type Wanted } from '../../api/queries'
+import { clientsQuery, foundQuery, schoolsQuery } from '../../api/queries'
 import type { Client, HistoryLine, SchoolQuestion } from '../../api/types'
-import { without } from '../../api/without'
 import { hairLine } from '../../api/words'
 import { Button } from '../../ui/Button'
 import { Failure, Waiting } from '../../ui/Notice'
 import { Select } from '../../ui/Select'
 import { TextField } from '../../ui/TextField'
+import { aText, useAddressed } from '../../ui/useAddressed'
 import { useTitle } from '../../ui/useTitle'
 import { ClientMore } from './ClientMore'
 import { SalonFiles } from './SalonFiles'
+import { useWanted } from './useWanted'
 
 /** Every client, and every wash day over all of them. */
 export function ClientsPage() {
-  const [name, setName] = useState('')
+  const [sought, setSought] = useAddressed('name', aText)
+  const name = sought ?? ''
   const [isFiles, setFiles] = useState(false)
   const [more, setMore] = useState<Client | undefined>(undefined)
   const { data, error } = useQuery(clientsQuery)
@@ -27,7 +29,7 @@ export function ClientsPage() {
     <>
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2 py-4">
         <h1 className="text-2xl font-semibold">Clients</h1>
-        <TextField label="Name" value={name} onChange={setName} />
+        <TextField label="Name" value={name} onChange={(text) => setSought(text === '' ? undefined : text)} />
         <span className="ml-auto flex gap-2">
           <Button onClick={() => setFiles(true)}>A file out, a file in</Button>
           <Link to="/new" className="bg-ink text-paper px-4 py-2 font-semibold">
@@ -80,15 +82,11 @@ const AIR = [
 
 /** Wash days by product, school, air and result. */
 function WashDays() {
-  const [wanted, setWanted] = useState<Wanted>({})
+  const [wanted, put] = useWanted()
   const query = useInfiniteQuery(foundQuery(wanted))
   const questions = useQuery(schoolsQuery).data ?? []
   const pages = query.data?.pages ?? []
   const lines = pages.flatMap((page) => page.lines)
-  const set = <K extends keyof Wanted>(key: K, value: Wanted[K] | undefined) => {
-    const rest: Wanted = without(wanted, key)
-    setWanted(value === undefined ? rest : { ...rest, [key]: value })
-  }
   const points = (text: string) => (text === '' ? undefined : Number(text))
   return (
     <section aria-label="Wash days" className="sheet min-w-0">
@@ -100,7 +98,7 @@ function WashDays() {
             ...(pages[0]?.products ?? []).map((product) => ({ value: product, label: product })),
           ]}
           value={wanted.product ?? ''}
-          onChange={(to) => set('product', to === '' ? undefined : to)}
+          onChange={(to) => put.product(to === '' ? undefined : to)}
         />
         <Select
           label="School"
@@ -112,25 +110,25 @@ function WashDays() {
             })),
           ]}
           value={wanted.school ?? ''}
-          onChange={(to) => set('school', to === '' ? undefined : to)}
+          onChange={(to) => put.school(to === '' ? undefined : to)}
         />
         <Select
           label="Air"
           options={AIR}
           value={wanted.air ?? ''}
-          onChange={(to) => set('air', to === '' ? undefined : to)}
+          onChange={(to) => put.air(to === '' ? undefined : to)}
         />
         <Select
           label="Definition"
           options={atLeast}
           value={String(wanted.leastDefinition ?? '')}
-          onChange={(to) => set('leastDefinition', points(to))}
+          onChange={(to) => put.leastDefinition(points(to))}
         />
         <Select
           label="Frizz"
           options={atMost}
           value={String(wanted.mostFrizz ?? '')}
-          onChange={(to) => set('mostFrizz', points(to))}
+          onChange={(to) => put.mostFrizz(points(to))}
         />
       </div>
       {query.error !== null && <Failure error={query.error} />}

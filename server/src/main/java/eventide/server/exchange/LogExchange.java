@@ -164,7 +164,8 @@ class LogExchange {
         if (tree == null
                 || tree.path("formatVersion").asDouble(0) != 1
                 || !tree.path("entries").isArray()) {
-            throw InvalidException.of("text", "a log file has formatVersion 1 and a list called entries");
+            throw InvalidException.of(
+                    "text", "This is no file of scores that was saved from here, or one of another version.");
         }
         List<Read> all = new ArrayList<>();
         for (int i = 0; i < tree.get("entries").size(); i++) {

@@ -339,7 +339,7 @@ class SalonExchange {
                 && tree.path("clients").isArray();
         if (!known) {
             throw InvalidException.of(
-                    "text", "this is no file of ours: it must have formatVersion 1 and a list of clients");
+                    "text", "This is no file of clients that was saved from here, or one of another version.");
         }
         return tree;
     }

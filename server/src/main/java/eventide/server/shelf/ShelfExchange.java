@@ -149,7 +149,8 @@ class ShelfExchange {
             throw InvalidException.of("text", "a shelf file holds a list called bottles");
         }
         if (!tree.path("formatVersion").isNumber() || tree.get("formatVersion").asDouble() != 1) {
-            throw InvalidException.of("text", "formatVersion must be 1");
+            throw InvalidException.of(
+                    "text", "This shelf was saved by another version: save it there as a table (CSV), and bring that.");
         }
         List<Line> lines = new ArrayList<>();
         for (int i = 0; i < bottles.size(); i++) {
