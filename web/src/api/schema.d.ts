@@ -1590,10 +1590,10 @@ export interface components {
             minutesInDampAir: number;
             richness: number;
             richnessBorne: number;
+            rootsFree: number;
             scrunches: number;
             sections: number;
             strongestHold: number;
-            stylerAtRoots: boolean;
             tension: boolean;
             touchesBeforeCast: number;
             wetnessAtHold?: number;

@@ -233,7 +233,7 @@ public class ExchangeHttpTest {
             Answer answer = demo.post("/api/exchange/preview", brought(text, ""));
             assertEquals(answer.status(), 422, text);
             assertTrue(
-                    answer.body().toString().contains("no file of clients"),
+                    answer.body().toString().contains("no file of"),
                     answer.body().toString());
         }
     }

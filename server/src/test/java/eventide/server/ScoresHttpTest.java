@@ -56,7 +56,7 @@ public class ScoresHttpTest {
             new Other("worn in humid air", hair, HUMID, usual, "days", false),
             new Other("worn in frost", hair, FROST, usual, "softness", false),
             new Other("bleached", with(hair, "\"condition\":[\"BLEACHED\"]"), air, usual, "shrinkagePercent", false),
-            new Other("long", hair.replace("35", "60"), air, usual, "volume", false),
+            new Other("long", hair.replace("35", "90"), air, usual, "volume", false),
             new Other("cast left", hair, air, usual.replace(",\n  {\"action\":\"BREAK_CAST\"}", ""), "softness", false),
             new Other(
                     "rough towel",
