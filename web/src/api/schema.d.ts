@@ -1983,6 +1983,7 @@ export interface components {
             step: number;
         };
         Outcome: {
+            byDay: components["schemas"]["WornDay"][];
             byZone: {
                 BACK?: components["schemas"]["Scores"];
                 CROWN?: components["schemas"]["Scores"];
@@ -2674,6 +2675,13 @@ export interface components {
         };
         Words: {
             words: string[];
+        };
+        WornDay: {
+            day: number;
+            definition: number;
+            frizz: number;
+            softness: number;
+            volume: number;
         };
         ZoneDose: {
             dose: string;

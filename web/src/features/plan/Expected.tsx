@@ -36,6 +36,7 @@ export const Expected = memo(function Expected({ outcome }: { outcome: Outcome }
           </button>
         ))}
       </div>
+      <Later days={outcome.byDay} score={score} />
       {zone === undefined ? (
         <div className="grid w-full items-stretch gap-2 pb-2 min-[380px]:grid-cols-2">
           <div className="mx-auto w-full">
@@ -55,6 +56,22 @@ export const Expected = memo(function Expected({ outcome }: { outcome: Outcome }
     </section>
   )
 })
+
+/** Days on which it is told again. */
+const TOLD: readonly number[] = [2, 4, 6]
+
+/** The score in hand on later days, where it is one that wear changes. */
+function Later({ days, score }: { days: Outcome['byDay']; score: keyof Scores }) {
+  if (score !== 'definition' && score !== 'frizz' && score !== 'volume' && score !== 'softness') return null
+  return (
+    <p className="figures text-muted pb-1 text-[0.92rem]">
+      {days
+        .filter((worn) => TOLD.includes(worn.day))
+        .map((worn) => `day ${worn.day} ${worn[score].toFixed(1)}`)
+        .join(' · ')}
+    </p>
+  )
+}
 
 function shownValue(score: keyof Scores, value: number | undefined): number | string | undefined {
   return score === 'shrinkagePercent' && value !== undefined ? `${Math.round(value)}` : value

@@ -289,5 +289,14 @@ final class DoingConstants {
     /** Length from which both are told, cm. */
     static final double USUAL_CM = 30;
 
+    /** How slowly shape goes: it is down to about a third after so many times the days it lasts. */
+    static final double WEAR_LASTS = 2;
+    /** Of its own definition, what worn hair goes back to. */
+    static final double BARE_AGAIN = .8;
+    /** Volume that comes while shape goes. */
+    static final double WORN_LIFTS = 1;
+    /** Softness that comes with it. */
+    static final double WORN_SOFTENS = 1.2;
+
     private DoingConstants() {}
 }

@@ -44,7 +44,11 @@ public final class OutcomeModel {
         List<Contribution> contributions = new ArrayList<>();
         List<Wash> halves = wash.hasHalves() ? List.of(wash.on(Half.LEFT), wash.on(Half.RIGHT)) : List.of(wash);
         double[] mean = new double[ScoreName.values().length];
+        double[] bare = new double[ScoreName.values().length];
         for (Zone zone : Zone.values()) {
+            if (explained) {
+                bare(halves.get(0), zone, bare);
+            }
             Scores scores = zone(looked(halves, zone), zone, correction, explained, contributions);
             byZone.put(zone, scores);
             for (ScoreName name : ScoreName.values()) {
@@ -54,7 +58,20 @@ public final class OutcomeModel {
         if (explained) {
             round(mean);
         }
-        return new Outcome(scores(mean), byZone, List.copyOf(contributions));
+        List<WornDay> worn = explained
+                ? WornDay.of(scores(mean), bare[ScoreName.DEFINITION.ordinal()], bare[ScoreName.FRIZZ.ordinal()])
+                : List.of();
+        return new Outcome(scores(mean), byZone, worn, List.copyOf(contributions));
+    }
+
+    /** Adds what the hair of a zone would come to washed and left alone. */
+    private static void bare(Wash wash, Zone zone, double[] into) {
+        Ledger alone = new Ledger(zone, false);
+        EFFECTS.get(0).add(wash, Features.of(wash, zone), wash.hair().at(zone), alone);
+        Scores scores = alone.scores();
+        for (ScoreName name : ScoreName.values()) {
+            into[name.ordinal()] += zone.share() * scores.of(name);
+        }
     }
 
     /** A side is all of one half; the rest of the head has both. */

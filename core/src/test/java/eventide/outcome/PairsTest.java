@@ -14,6 +14,7 @@ import static eventide.outcome.ScoreName.SHRINKAGE;
 import static eventide.outcome.ScoreName.SOFTNESS;
 import static eventide.outcome.ScoreName.VOLUME;
 import static eventide.outcome.ScoreName.WEIGHT;
+import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import eventide.Heads;
@@ -38,6 +39,7 @@ import eventide.routine.Goal;
 import eventide.routine.Half;
 import eventide.routine.Heat;
 import eventide.routine.MixPart;
+import eventide.routine.NightCare;
 import eventide.routine.Part;
 import eventide.routine.Position;
 import eventide.routine.Routine;
@@ -850,5 +852,36 @@ public class PairsTest {
                             && between >= right.overall().definition() - .05,
                     "between: " + hair);
         }
+    }
+
+    /** Row 44: day by day definition goes slowly, volume and softness come; slower where hair is kept at night. */
+    @Test
+    public void shapeGoesSlowlyAndSlowerUnderABonnet() {
+        Random random = new Random(44);
+        Routine open = Routine.of(styled(STYLED));
+        for (int i = 0; i < HEADS; i++) {
+            Hair hair = Heads.random(random);
+            List<WornDay> days = byDay(hair, open);
+            List<WornDay> bonnet = byDay(hair, open.kept(false, NightCare.SATIN));
+            assertEquals(
+                    days.get(0).definition(),
+                    OutcomeModel.predict(wash(open.steps()).apply(hair))
+                            .overall()
+                            .definition(),
+                    .01);
+            for (int day = 1; day < 4; day++) {
+                assertTrue(days.get(day).definition() < days.get(day - 1).definition(), hair + ", day " + (day + 1));
+                assertTrue(days.get(day).volume() > days.get(day - 1).volume(), hair + ", day " + (day + 1));
+                assertTrue(days.get(day).softness() > days.get(day - 1).softness(), hair + ", day " + (day + 1));
+            }
+            double lost = days.get(0).definition() - days.get(3).definition();
+            double lostUnderABonnet = bonnet.get(0).definition() - bonnet.get(3).definition();
+            assertTrue(lost >= SEEN && lostUnderABonnet < lost, hair + ": " + lost + ", " + lostUnderABonnet);
+        }
+    }
+
+    private static List<WornDay> byDay(Hair hair, Routine routine) {
+        return OutcomeModel.predict(Wash.of(routine, hair, GOAL, EASY, null, null))
+                .byDay();
     }
 }
