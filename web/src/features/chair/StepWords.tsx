@@ -27,28 +27,35 @@ export function StepWords({ chair, run, index, turn, children }: StepWordsProps)
       <h2 className="text-[clamp(1.55rem,4.4vw,3.3rem)] leading-[1.06] font-semibold wrap-break-word">
         {headline(step, counts ? turn : undefined)}
       </h2>
-      {amounts.map((amount) => (
-        <Dose
-          key={`${amount.step}/${amount.inner ?? ''}`}
-          amount={amount}
-          record={record}
-          client={day.clientId}
-          perSection={counts}
-          onTake={run.take}
-        >
-          {wet(amount, step)}
-        </Dose>
-      ))}
-      <Inner step={step} />
-      <p className="text-[clamp(1.1rem,1.8vw,1.45rem)] leading-snug">{cues[index]?.how}</p>
-      {planned.cautions
-        .filter((caution) => caution.step === index)
-        .map((caution) => (
-          <p key={caution.text} className="text-caution text-lg leading-snug font-semibold">
-            <span aria-hidden>⚑ </span>
-            {caution.text}
-          </p>
-        ))}
+      {/* Side by side where there is room: what goes on, and what hands do with it. */}
+      <div className={`grid content-start gap-x-8 gap-y-1.5 ${amounts.length > 0 ? 'lg:grid-cols-2' : ''}`}>
+        <div className="grid content-start gap-1.5">
+          {amounts.map((amount) => (
+            <Dose
+              key={`${amount.step}/${amount.inner ?? ''}`}
+              amount={amount}
+              record={record}
+              client={day.clientId}
+              perSection={counts}
+              onTake={run.take}
+            >
+              {wet(amount, step)}
+            </Dose>
+          ))}
+        </div>
+        <div className="grid content-start gap-1.5">
+          <Inner step={step} />
+          <p className="text-[clamp(1.1rem,1.8vw,1.45rem)] leading-snug">{cues[index]?.how}</p>
+          {planned.cautions
+            .filter((caution) => caution.step === index)
+            .map((caution) => (
+              <p key={caution.text} className="text-caution text-lg leading-snug font-semibold">
+                <span aria-hidden>⚑ </span>
+                {caution.text}
+              </p>
+            ))}
+        </div>
+      </div>
       {children}
     </Scrolled>
   )
