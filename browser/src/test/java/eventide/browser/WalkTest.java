@@ -168,7 +168,7 @@ public class WalkTest extends InTheDemoSalon {
             () => [...document.querySelectorAll('[data-chair] a, [data-chair] button')]
               .filter((b) => b.getClientRects().length > 0)
               .map((b) => [b, b.getBoundingClientRect()])
-              .filter(([, box]) => box.width < 43.5 || box.height < 43.5 || box.right > window.innerWidth + 1 || (box.bottom > window.innerHeight + 1 && b.closest('.overflow-y-auto') === null))
+              .filter(([b, box]) => box.width < 43.5 || box.height < 43.5 || box.right > window.innerWidth + 1 || (box.bottom > window.innerHeight + 1 && b.closest('.overflow-y-auto') === null))
               .map(([b, box]) => `${b.ariaLabel ?? b.textContent} ${Math.round(box.width)}×${Math.round(box.height)} to ${Math.round(box.right)},${Math.round(box.bottom)}`)
             """;
 

@@ -49,9 +49,9 @@ final class DryingConstants {
     /** Leaves 0.6–0.8 g/g between the fibres [OURS, given with the trade's figures]. */
     static final double MICROPLOPPED = 62;
     /** Of hair that is drier than that already, cloth pressed on it takes so much more, percent [OURS]. */
-    static final double CLOTH_TAKES = 12;
+    static final double CLOTH_TAKES = 10;
     /** And leaves this at the least: what stands in the fibre is not pressed out, percent [OURS]. */
-    static final double CLOTH_LEAVES = 45;
+    static final double CLOTH_LEAVES = 52;
 
     static final double REWETTED = 95;
 
