@@ -257,16 +257,27 @@ public class PlanTest extends InTheDemoSalon {
     @Test
     public void aMendIsLookedAtBeforeItIsTaken() {
         BrowserContext context = browsing.fresh(1280, 800);
-        Page page = plan(context, 2);
+        Page page = carrying(
+                context,
+                2,
+                "{\"formatVersion\":1,\"steps\":[{\"action\":\"REWET\"},{\"action\":\"APPLY\",\"product\":{\"name\":\"gel\","
+                        + "\"role\":\"GEL\",\"hold\":7,\"richness\":2,\"windowLow\":60,\"windowHigh\":98}},"
+                        + "{\"action\":\"HOVER\",\"untilDry\":57},{\"action\":\"CUP\",\"untilDry\":100},"
+                        + "{\"action\":\"BREAK_CAST\"}]}");
+        assertThat(steps(page).getByRole(AriaRole.LISTITEM)).hasCount(5);
         step(page, "Hover").click();
         button(page, "Leave out").click();
-        assertThat(page.getByText("before the cast has set")).isVisible();
-        button(page, "What would that change?").first().click();
+        tab(page, "At the water").click();
+        Locator said = page.getByRole(AriaRole.ARTICLE)
+                .filter(new Locator.FilterOptions().setHasText("before the cast has set"))
+                .first();
+        assertThat(said).isVisible();
+        said.getByText("What would that change?").click();
         assertThat(page.getByText("Laid over it:")).isVisible();
         assertThat(page.getByText(Pattern.compile("findings \\d+ → \\d+"))).isVisible();
         button(page, "Leave it").click();
-        assertThat(page.getByText("before the cast has set")).isVisible();
-        button(page, "What would that change?").first().click();
+        assertThat(said).isVisible();
+        said.getByText("What would that change?").click();
         button(page, "Take it").click();
         assertThat(page.getByText("before the cast has set")).hasCount(0);
         context.close();
