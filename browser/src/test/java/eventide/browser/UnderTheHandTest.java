@@ -14,6 +14,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.LoadState;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -39,7 +40,9 @@ public class UnderTheHandTest extends InTheDemoSalon {
         return page;
     }
 
+    /** Whatever was asked for is answered and drawn. */
     private static void settled(Page page) {
+        page.waitForLoadState(LoadState.NETWORKIDLE);
         assertThat(page.locator(".sheet[aria-busy]")).hasAttribute("aria-busy", "false");
     }
 
