@@ -4,7 +4,7 @@ import { createRoot } from 'react-dom/client'
 import { BrowserRouter } from 'react-router'
 import { ApiError } from './api/client'
 import { App } from './app/App'
-import { keepForOffline } from './app/offline'
+import { keepForOffline } from './api/offline'
 import './styles.css'
 
 const root = document.getElementById('root')

@@ -1,6 +1,7 @@
 import type { QueryClient } from '@tanstack/react-query'
 import { ApiError, api } from '../../api/client'
 import type { WashDay } from '../../api/types'
+import { putOnPlan } from '../plan/planHistory'
 
 /**
  * A routine taken to the chair and never begun goes back onto the plan: no wash day is left of it.
@@ -9,17 +10,7 @@ import type { WashDay } from '../../api/types'
  */
 export async function putBackOnPlan(day: WashDay, queries: QueryClient): Promise<void> {
   await takeFromChair(day, queries)
-  localStorage.setItem(
-    `plan:${day.clientId}`,
-    JSON.stringify({
-      goal: day.goal,
-      limits: day.limits ?? { minutes: 120 },
-      pick: 0,
-      routine: day.routine,
-      past: [],
-      ...(day.schools === undefined ? {} : { schools: day.schools }),
-    }),
-  )
+  putOnPlan(day.clientId, day)
 }
 
 /** No wash day is left of it. */

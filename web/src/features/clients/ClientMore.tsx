@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { answered, api } from '../../api/client'
 import type { Client } from '../../api/types'
 import { Button } from '../../ui/Button'
+import { fileName } from '../../ui/fileName'
 import { Failure } from '../../ui/Notice'
 import { Sheet } from '../../ui/Sheet'
 import { TextField } from '../../ui/TextField'
@@ -60,7 +61,7 @@ export function ClientMore({ client, onClose }: { client: Client; onClose: () =>
           <a
             className="underline"
             href={`/api/exchange?client=${client.id}`}
-            download={`${client.name.toLowerCase().replaceAll(' ', '-')}-${new Date().toLocaleDateString('sv-SE')}.json`}
+            download={fileName('json', client.name)}
           >
             Save readings, washes, scores, photographs and own bottles of {client.name} as a file
           </a>

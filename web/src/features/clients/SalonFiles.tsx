@@ -1,3 +1,4 @@
+import { fileName } from '../../ui/fileName'
 import { Sheet } from '../../ui/Sheet'
 import { BringFile } from '../files/BringFile'
 
@@ -7,13 +8,13 @@ export function SalonFiles({ onClose }: { onClose: () => void }) {
     <Sheet title="A file out, a file in" onClose={onClose}>
       <div className="grid gap-3">
         <p>
-          <a className="underline" href="/api/exchange" download={dated('clients', 'json')}>
+          <a className="underline" href="/api/exchange" download={fileName('json', 'even-tide', 'clients')}>
             Save all clients and their washes as a file
           </a>
           <span className="text-muted">, photographs and all</span>
         </p>
         <p>
-          <a className="underline" href="/api/backup" download={dated('backup', 'zip')}>
+          <a className="underline" href="/api/backup" download={fileName('zip', 'even-tide', 'backup')}>
             Save a backup of everything
           </a>
           <span className="text-muted">
@@ -22,11 +23,19 @@ export function SalonFiles({ onClose }: { onClose: () => void }) {
         </p>
         <p>
           Scores alone, with strands and the days after:{' '}
-          <a className="underline" href="/api/exchange/log.csv" download={dated('scores', 'csv')}>
+          <a
+            className="underline"
+            href="/api/exchange/log.csv"
+            download={fileName('csv', 'even-tide', 'scores')}
+          >
             as a table (CSV)
           </a>{' '}
           or{' '}
-          <a className="underline" href="/api/exchange/log.json" download={dated('scores', 'json')}>
+          <a
+            className="underline"
+            href="/api/exchange/log.json"
+            download={fileName('json', 'even-tide', 'scores')}
+          >
             as a file (JSON)
           </a>
         </p>
@@ -34,9 +43,4 @@ export function SalonFiles({ onClose }: { onClose: () => void }) {
       </div>
     </Sheet>
   )
-}
-
-/** "even-tide-scores-2026-05-01.csv". */
-function dated(what: string, ending: string): string {
-  return `even-tide-${what}-${new Date().toLocaleDateString('sv-SE')}.${ending}`
 }

@@ -26,6 +26,7 @@ import {
   type ReadingName,
   type Scope,
 } from './consultState'
+import { planKey } from '../plan/planHistory'
 import { DayPanel } from './DayPanel'
 import { Follows } from './Follows'
 import { KeptPanel } from './KeptPanel'
@@ -247,7 +248,7 @@ function useSave(client: Client, consult: Consult, found: Found, forget: () => v
     onSuccess: async (saved) => {
       forget()
       // The plan begins from what the consult has just said.
-      localStorage.removeItem(`plan:${client.id}`)
+      localStorage.removeItem(planKey(client.id))
       queries.setQueryData(['client', client.id], saved)
       await queries.invalidateQueries({ queryKey: ['today'] })
       await queries.invalidateQueries({ queryKey: ['client', client.id, 'readings'] })

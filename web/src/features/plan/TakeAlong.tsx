@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button'
 import { Failure } from '../../ui/Notice'
 import { useClient } from '../clients/ClientFrame'
 import { kindOf, notARoutine } from '../files/fileKind'
+import { fileName } from '../../ui/fileName'
 import { RoutineFaults } from './RoutineFaults'
 
 type TakeAlongProps = {
@@ -45,7 +46,7 @@ export function TakeAlong({ setting, routine, onTake }: TakeAlongProps) {
         <Button onClick={() => text.mutate()}>As a message</Button>
         <a
           className="border-ink bg-paper border px-3.5 py-1.5 font-semibold hover:bg-shallow"
-          download={`${client.name.toLowerCase().replaceAll(' ', '-')}-routine-${new Date().toLocaleDateString('sv-SE')}.json`}
+          download={fileName('json', client.name, 'routine')}
           href={`data:application/json,${encodeURIComponent(JSON.stringify(routine, null, 2))}`}
         >
           As a file

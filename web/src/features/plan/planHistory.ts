@@ -1,4 +1,4 @@
-import type { Air, Goal, Limits, Routine, Schools } from '../../api/types'
+import type { Air, Goal, Limits, Routine, Schools, WashDay } from '../../api/types'
 import { without } from '../../api/without'
 import { isObject } from '../../ui/useStored'
 
@@ -40,6 +40,25 @@ export function isPlanDraft(value: unknown): value is PlanDraft {
   return (
     isObject(value) && isStanding(value) && Array.isArray(value['past']) && value['past'].every(isStanding)
   )
+}
+
+/** Puts a routine on a client's plan as it stands on this device, whatever stood there. */
+export function putOnPlan(client: number, day: Pick<WashDay, 'goal' | 'limits' | 'schools' | 'routine'>) {
+  const { goal, limits = USUAL_LIMITS, schools, routine } = day
+  const draft: PlanDraft = {
+    goal,
+    limits,
+    pick: 0,
+    routine,
+    past: [],
+    ...(schools === undefined ? {} : { schools }),
+  }
+  localStorage.setItem(planKey(client), JSON.stringify(draft))
+}
+
+/** Where the plan of a client is kept on this device. */
+export function planKey(client: number): string {
+  return `plan:${client}`
 }
 
 function isStanding(value: unknown): boolean {

@@ -13,7 +13,7 @@ import type {
 } from '../../api/types'
 import { useStored } from '../../ui/useStored'
 import { useLookAhead } from './useLookAhead'
-import { isPlanDraft, shortened, USUAL_GOAL, USUAL_LIMITS, type PlanDraft } from './planHistory'
+import { isPlanDraft, planKey, shortened, USUAL_GOAL, USUAL_LIMITS, type PlanDraft } from './planHistory'
 import { reasonsOf } from './planState'
 
 export type Open = {
@@ -44,7 +44,7 @@ const NO_SIDE: Schools = {}
 
 /** The plan of a client whose hair has been read. */
 export function usePlan(client: Client, hair: Hair): Plan {
-  const [stored, setDraft] = useStored(`plan:${client.id}`, isPlanDraft, shortened)
+  const [stored, setDraft] = useStored(planKey(client.id), isPlanDraft, shortened)
   const draft: PlanDraft = stored ?? {
     goal: client.goal ?? USUAL_GOAL,
     limits: client.limits ?? USUAL_LIMITS,

@@ -3,8 +3,9 @@ import { answered, api } from '../../api/client'
 import type { Client, ShelfItem, ShelfItemDraft } from '../../api/types'
 import { Button } from '../../ui/Button'
 import { Failure } from '../../ui/Notice'
-import { isObject, useStored } from '../../ui/useStored'
+import { useStored } from '../../ui/useStored'
 import { atWrongField } from '../../ui/wrongField'
+import { clashes, isEdited, rebased } from './bottleDraft'
 import { Exchange } from './Exchange'
 import { GoesWith } from './GoesWith'
 import { ItemEditor } from './ItemEditor'
@@ -93,17 +94,24 @@ function Editing({ item, items, client, onSaved, onGone }: EditingProps) {
   const now: ShelfItemDraft = item === undefined ? { product: NEW_PRODUCT } : draftOf(item)
   const edited = kept !== undefined
   const draft = kept === undefined ? now : rebased(kept, now)
-  const edit = (to: ShelfItemDraft) => setKept({ from: now, to })
+  const edit = (to: ShelfItemDraft) => setKept({ version: item?.version ?? 0, from: now, to })
+  // Where both have changed the same thing the server is told what this was begun on, and refuses it once.
+  const version = kept !== undefined && clashes(kept, now) ? kept.version : (item?.version ?? 0)
   const save = useMutation({
     mutationFn: () =>
       item === undefined
         ? answered(api.POST('/api/shelf/items', { body: draft }))
         : answered(
             api.PUT('/api/shelf/items/{id}', {
-              params: { path: { id: item.id }, header: { 'If-Match': `"${item.version}"` } },
+              params: { path: { id: item.id }, header: { 'If-Match': `"${version}"` } },
               body: draft,
             }),
           ),
+    // Saving once more goes over what stands there knowingly.
+    onError: async () => {
+      if (kept !== undefined) edit(draft)
+      await queries.invalidateQueries({ queryKey: ['products'] })
+    },
     onSuccess: async (saved) => {
       setKept(undefined)
       await queries.invalidateQueries({ queryKey: ['products'] })
@@ -143,24 +151,4 @@ function draftOf(item: ShelfItem): ShelfItemDraft {
     shelfId: item.shelfId,
     ...(item.facts === undefined ? {} : { facts: item.facts }),
   }
-}
-
-/** A bottle as it was written here, and what stood on the shelf when that began. */
-type Edited = { from: ShelfItemDraft; to: ShelfItemDraft }
-
-function isEdited(value: unknown): value is Edited {
-  return isObject(value) && isItemDraft(value['from']) && isItemDraft(value['to'])
-}
-
-function isItemDraft(value: unknown): boolean {
-  return isObject(value) && isObject(value['product']) && typeof value['product']['name'] === 'string'
-}
-
-/** What was not touched here is as it stands now: a wash may have drawn from the bottle meanwhile. */
-function rebased({ from, to }: Edited, now: ShelfItemDraft): ShelfItemDraft {
-  const isTouched = (field: keyof ShelfItemDraft['product']) =>
-    JSON.stringify(from.product[field]) !== JSON.stringify(to.product[field])
-  const { stockMl, ...product } = to.product
-  const stock = isTouched('stockMl') ? stockMl : now.product.stockMl
-  return { ...to, product: stock === undefined ? product : { ...product, stockMl: stock } }
 }

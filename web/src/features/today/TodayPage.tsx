@@ -5,7 +5,7 @@ import { todayQuery } from '../../api/queries'
 import type { Today } from '../../api/types'
 import { hairLine } from '../../api/words'
 import { Failure, Waiting } from '../../ui/Notice'
-import { keepHeads } from '../../app/offline'
+import { keepHeads } from '../../api/offline'
 import { useTitle } from '../../ui/useTitle'
 import { EmptySalon } from './EmptySalon'
 

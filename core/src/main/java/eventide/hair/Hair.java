@@ -119,6 +119,13 @@ public record Hair(
                 own.condition() == null ? headCondition : own.condition());
     }
 
+    /** Whether a zone's shrinkage comes from a ruler: its own, or the head's where its pattern is the head's. */
+    public boolean isMeasured(Zone zone) {
+        ZoneReadings own = zones == null ? null : zones.get(zone);
+        boolean differs = own != null && own.pattern() != null && own.pattern() != pattern;
+        return own != null && own.measured() != null || measured != null && !differs;
+    }
+
     /** The head's own readings, as if no zone differed. */
     public Reading overall() {
         return new Reading(

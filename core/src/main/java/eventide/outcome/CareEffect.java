@@ -92,17 +92,13 @@ final class CareEffect implements Effect {
         }
     }
 
-    private static List<Step> steps(Wash wash) {
-        return wash.routine().steps();
-    }
-
     /** A washing product that stays in is never better than one that was rinsed. */
     private static void unrinsed(Wash wash, Ledger ledger) {
         int first = Unrinsed.first(wash);
-        if (first < 0 || !steps(wash).get(first).zonesOrAll().contains(ledger.zone())) {
+        Step step = first < 0 ? null : wash.routine().steps().get(first);
+        if (step == null || !step.zonesOrAll().contains(ledger.zone()) || !wash.has(step)) {
             return;
         }
-        Step step = steps(wash).get(first);
         String because = "never rinsed";
         ledger.add(WEIGHT, UNRINSED_WEIGHS, because);
         ledger.add(VOLUME, -UNRINSED_FLATTENS, because);

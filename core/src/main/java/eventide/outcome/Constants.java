@@ -1,9 +1,9 @@
 package eventide.outcome;
 
 /**
- * The constants of the outcome model for the hair itself, what is worn and what came before styling, in points of a score unless said otherwise. All [OURS]: signs and order follow the
- * trade's common practice, sizes are ours to tune while every direction in the tests holds. What each does stands beside it,
- * and word for word in {@code docs/how-it-judges.md}.
+ * The constants of the outcome model for the hair itself, what is worn and what came before styling, in points of a score unless
+ * said otherwise. All [OURS]: signs and order follow the trade's common practice, sizes are ours to tune while every direction in
+ * the tests holds. What each does stands beside it, and word for word in {@code docs/how-it-judges.md}.
  */
 final class Constants {
     // Hair, wet, combed and left to dry

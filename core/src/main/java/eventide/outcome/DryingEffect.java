@@ -2,10 +2,6 @@ package eventide.outcome;
 
 import static eventide.outcome.Constants.*;
 import static eventide.outcome.DoingConstants.*;
-import static eventide.outcome.DoingConstants.CLIPS_LIFT;
-import static eventide.outcome.DoingConstants.DRYER_LIFTS;
-import static eventide.outcome.DoingConstants.DRYER_SHRINKS;
-import static eventide.outcome.DoingConstants.HOT_ROUGHENS;
 import static eventide.outcome.ScoreName.*;
 
 import eventide.drying.Visit;

@@ -9,11 +9,8 @@ import static eventide.outcome.ScoreName.HOLD;
 import static eventide.outcome.ScoreName.SOFTNESS;
 import static eventide.outcome.ScoreName.VOLUME;
 
-import eventide.drying.Visit;
 import eventide.hair.Reading;
-import eventide.hair.Zone;
 import eventide.product.Cast;
-import eventide.routine.Action;
 import eventide.routine.NightCare;
 import eventide.wash.Features;
 import eventide.wash.Wash;
@@ -26,11 +23,10 @@ final class FinishEffect implements Effect {
         double dew = wash.air().wornDewPointC();
         finish(features.castBroken(), features.holdPutOn(), ledger);
         double left = features.castSet() && !features.castBroken() ? 1 - CAST_KEEPS_OUT : 1;
-        double drawn = features.humectants() * (1 - features.filmFormers());
-        double label = 1 - FILM_GUARDS * features.filmFormers() + HUMECTANTS_DRAW * drawn;
+        double label = 1 - FILM_GUARDS * features.filmFormers() + HUMECTANTS_DRAW * features.drawn();
         worn(dew, hair, ledger.sum(HOLD), label * left, ledger);
         air(wash, hair, ledger);
-        ledger.add(FRIZZ, FROST_FRIZZES * frost(wash) * drawn, "frost draws water out through humectants");
+        ledger.add(FRIZZ, FROST_FRIZZES * frost(wash) * features.drawn(), "frost draws water out through humectants");
         kept(wash, ledger);
     }
 
@@ -48,15 +44,6 @@ final class FinishEffect implements Effect {
         } else {
             ledger.add(DAYS, SATIN_LASTS_DAYS, "slept on satin");
         }
-    }
-
-    static boolean isBroken(Wash wash, Zone zone) {
-        for (Visit visit : wash.stylingIn(zone)) {
-            if (visit.step().action() == Action.BREAK_CAST) {
-                return true;
-            }
-        }
-        return false;
     }
 
     static void finish(boolean broken, double hold, Ledger ledger) {

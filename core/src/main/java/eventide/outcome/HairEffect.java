@@ -35,7 +35,7 @@ final class HairEffect implements Effect {
         ledger.add(
                 SHRINKAGE,
                 hair.shrinkage() * 100,
-                wash.hair().measured() == null ? "typical of " + pattern.word() : "by the ruler");
+                !wash.hair().isMeasured(ledger.zone()) ? "typical of " + pattern.word() : "by the ruler");
         length(wash, hair, ledger);
         ledger.add(VOLUME, BARE_STANDS + TIGHT_STANDS * pattern.tightness(), word);
         ledger.add(SOFTNESS, CLEAN_SOFT, "clean hair");
@@ -56,7 +56,7 @@ final class HairEffect implements Effect {
         if (hair.condition().contains(Condition.BLEACHED)) {
             ledger.add(DEFINITION, -BLEACH_UNDEFINES, "bleached lengths have lost spring");
             ledger.add(FRIZZ, BLEACH_FRIZZES, "bleached lengths");
-            if (wash.hair().measured() == null) {
+            if (!wash.hair().isMeasured(ledger.zone())) {
                 ledger.add(SHRINKAGE, -BLEACH_LENGTHENS * hair.shrinkage() * 100, "bleached lengths have lost spring");
             }
         }
@@ -78,7 +78,7 @@ final class HairEffect implements Effect {
         double longer = Math.log(hair.lengthCm() / USUAL_CM);
         String because = longer > 0 ? "its own length weighs on it" : "short hair springs";
         ledger.add(VOLUME, -LENGTH_FLATTENS * longer, because);
-        if (wash.hair().measured() == null) {
+        if (!wash.hair().isMeasured(ledger.zone())) {
             ledger.add(SHRINKAGE, -LENGTH_DRAWS * longer * hair.shrinkage() * 100, because);
         }
     }

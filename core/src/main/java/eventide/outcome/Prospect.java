@@ -5,7 +5,6 @@ import eventide.hair.Zone;
 import eventide.product.Cast;
 import eventide.product.Product;
 import eventide.product.Role;
-import eventide.routine.Schools;
 import eventide.wash.Features;
 import eventide.wash.HoldWorn;
 import eventide.wash.Layer;
@@ -34,6 +33,7 @@ public final class Prospect {
     /** Zones that read and score alike, as one; {@code share} is their part of the head. */
     public static final class Place {
         private final Wash wash;
+        private final Features features;
         private final Zone zone;
         private final Reading hair;
         private final Bearing bearing;
@@ -43,14 +43,15 @@ public final class Prospect {
         private final double[] sure;
         private double share;
 
-        private Place(Wash wash, Zone zone, double[] sure, double besideRichness) {
+        private Place(Wash wash, Features features, Zone zone, double[] sure, double besideRichness) {
             this.wash = wash;
             this.zone = zone;
             this.hair = wash.hair().at(zone);
-            this.bearing = Bearing.of(wash, Richness.borne(hair, Schools.DEFAULT));
+            this.features = features;
+            this.bearing = Bearing.of(wash, features.richnessBorne());
             this.dewPointC = wash.air().wornDewPointC();
             this.besideRichness = besideRichness;
-            this.broken = FinishEffect.isBroken(wash, zone);
+            this.broken = features.castBroken();
             this.sure = sure;
             this.share = zone.share();
         }
@@ -69,7 +70,7 @@ public final class Prospect {
             for (int i = 0; i < sums.length; i++) {
                 sums[i] += more[i];
             }
-            Place place = new Place(wash, zone, sums, besideRichness);
+            Place place = new Place(wash, features, zone, sums, besideRichness);
             place.share = share;
             return place;
         }
@@ -168,7 +169,7 @@ public final class Prospect {
                     }
                 }
             }
-            prospect.add(new Place(plain, zone, sums(ledger), beside));
+            prospect.add(new Place(plain, features, zone, sums(ledger), beside));
         }
         return prospect;
     }

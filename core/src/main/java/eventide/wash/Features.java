@@ -90,6 +90,11 @@ public record Features(
                 label.films());
     }
 
+    /** How much humectants draw that no film keeps in, 0 to 1. */
+    public double drawn() {
+        return humectants * (1 - filmFormers);
+    }
+
     /** As it is said: to what anybody could tell apart. */
     public Features rounded() {
         return new Features(

@@ -28,9 +28,4 @@ public record LabelWorn(double films, double humectants) {
     private static double share(Load load) {
         return load.ordinal() / (double) (Load.values().length - 1);
     }
-
-    /** How much humectants draw that no film keeps in, 0 to 1. */
-    public double draws() {
-        return humectants * (1 - films);
-    }
 }

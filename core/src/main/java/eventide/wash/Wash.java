@@ -302,15 +302,6 @@ public final class Wash {
         return last;
     }
 
-    /** Strongest hold in the hair, 0 to 10. */
-    public double strongestHold() {
-        return layers.stream()
-                .filter(Layer::holds)
-                .mapToDouble(layer -> layer.product().hold())
-                .max()
-                .orElse(0);
-    }
-
     /** Dry, styled hair that is only misted: a little of the same styler is meant, not a wash day. */
     public boolean isRefresh() {
         return routine.startWetnessOrDripping() < 10

@@ -5,8 +5,11 @@ import static org.testng.Assert.assertTrue;
 
 import eventide.Heads;
 import eventide.air.Air;
+import eventide.hair.Condition;
 import eventide.hair.Hair;
+import eventide.hair.Measured;
 import eventide.hair.Zone;
+import eventide.hair.ZoneReadings;
 import eventide.routine.Action;
 import eventide.routine.Goal;
 import eventide.routine.Half;
@@ -116,6 +119,33 @@ public class ZonesApartTest {
                     .get(Zone.RIGHT);
             assertEquals(after, before, "wash " + i);
         }
+    }
+
+    /** What a ruler has measured has been drawn down and has lost its spring already. */
+    @Test
+    public void whatAZonesRulerSaysIsNotArguedWith() {
+        ZoneReadings measured =
+                new ZoneReadings(null, null, null, null, 60.0, Set.of(Condition.BLEACHED), new Measured(30.0, 60.0));
+        Hair plain = Heads.curly();
+        Hair hair = new Hair(
+                plain.strand(),
+                plain.porosity(),
+                plain.pattern(),
+                plain.density(),
+                plain.lengthCm(),
+                Map.of(Zone.NAPE, measured),
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
+        Routine wet = Routine.of(Step.of(Action.REWET).build());
+        assertEquals(zones(hair, wet, null).get(Zone.NAPE).shrinkagePercent(), 50.0, .01);
     }
 
     @Test
