@@ -12,15 +12,14 @@ export function Caution({ title, children }: { title: string; children?: ReactNo
   )
 }
 
-type FailureProps = {
-  error: Error
-  /** What was asked for is asked again by itself where the server could not be reached; a button does it at once. */
-  again?: boolean
-}
-
-export function Failure({ error, again = false }: FailureProps) {
+/** What went wrong, in words. What was asked for and could not be reached is asked for again by itself; a button does it at once. */
+export function Failure({ error }: { error: Error }) {
   const queries = useQueryClient()
-  const isUnreached = again && error instanceof ApiError && error.status === 0
+  const isAsked = queries
+    .getQueryCache()
+    .findAll()
+    .some(({ state }) => state.error === error)
+  const isUnreached = isAsked && error instanceof ApiError && error.status === 0
   const faults = error instanceof ApiError ? error.faults : []
   return (
     <Caution title={error.message}>

@@ -13,7 +13,7 @@ type TextFieldProps = {
 export function TextField({ label, value, onChange, numeric = false, fault, type = 'text' }: TextFieldProps) {
   const id = useId()
   return (
-    <div className="grid gap-0.5">
+    <div className="grid content-start gap-0.5">
       <label htmlFor={id} className="label">
         {label}
       </label>

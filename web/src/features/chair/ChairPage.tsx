@@ -12,7 +12,7 @@ export function ChairPage() {
   const client = useClient()
   const { data, error } = useQuery(washDaysQuery(client.id))
   const asked = Number(useSearchParams()[0].get('day'))
-  if (error !== null && data === undefined) return <Failure error={error} again />
+  if (error !== null && data === undefined) return <Failure error={error} />
   if (data === undefined) return <Waiting what="Setting up the chair" />
   const open = data.filter((d) => d.finishedAt === undefined)
   // The end of a run stays where it is over a reload; another one is opened by its own address.
@@ -35,6 +35,6 @@ function ChairOf({ id, others }: { id: number; others: readonly WashDay[] }) {
   useEffect(() => setAddress(id), [id, setAddress])
   const { data, error } = useQuery(chairQuery(id))
   if (data === undefined)
-    return error === null ? <Waiting what="Setting up the chair" /> : <Failure error={error} again />
+    return error === null ? <Waiting what="Setting up the chair" /> : <Failure error={error} />
   return <ChairScreen chair={data} others={others} />
 }

@@ -25,7 +25,7 @@ export function ClientFrame() {
     return (
       <div className="grid justify-items-start gap-3 py-6">
         <h1 className="text-2xl font-semibold">This client cannot be opened</h1>
-        <Failure error={error} again />
+        <Failure error={error} />
         <Link to="/clients" className="underline">
           All clients
         </Link>

@@ -22,7 +22,7 @@ export function ClientsPage() {
   const [more, setMore] = useState<Client | undefined>(undefined)
   const { data, error } = useQuery(clientsQuery)
   useTitle('Clients')
-  if (error !== null && data === undefined) return <Failure error={error} again />
+  if (error !== null && data === undefined) return <Failure error={error} />
   if (data === undefined) return <Waiting what="Opening the clients" />
   const found = data.filter((client) => client.name.toLowerCase().includes(name.trim().toLowerCase()))
   return (

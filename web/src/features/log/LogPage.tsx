@@ -34,7 +34,7 @@ export function LogPage() {
   })
   const onScoring = useSame((id: number, on: boolean) => setAgain(on ? id : undefined))
   const onLeave = useSame(() => setOther(undefined))
-  if (error !== null && data === undefined) return <Failure error={error} again />
+  if (error !== null && data === undefined) return <Failure error={error} />
   if (data === undefined) return <Waiting what="Opening the log" />
   const removed = gone !== undefined && <Removed day={gone} onBack={() => setGone(undefined)} />
   if (day === undefined) {

@@ -27,7 +27,7 @@ const ONLY: readonly { value: Filter['only']; label: string }[] = [
 export function ShelfPage() {
   const { data: items, error } = useQuery(shelfQuery)
   useTitle('Shelf')
-  if (error !== null && items === undefined) return <Failure error={error} again />
+  if (error !== null && items === undefined) return <Failure error={error} />
   if (items === undefined) return <Waiting what="Opening the shelf" />
   return <ShelfOf items={items} />
 }

@@ -13,7 +13,7 @@ export function TodayPage() {
   const { data, error } = useQuery(todayQuery)
   useTitle('Today')
   useEffect(() => void keepHeads(data?.clients ?? []), [data])
-  if (error !== null && data === undefined) return <Failure error={error} again />
+  if (error !== null && data === undefined) return <Failure error={error} />
   if (data === undefined) return <Waiting what="Opening the day" />
   return (
     <>
@@ -58,7 +58,7 @@ function ClientLine({ line }: { line: Line }) {
       <span className="figures">{lastWash(line)}</span>
       <Link
         to={`/clients/${line.id}/${next.to}`}
-        className="border-ink border px-3 py-1.5 text-center font-semibold hover:bg-shallow"
+        className="border-ink border px-3 py-1.5 text-center font-semibold hover:bg-shallow sm:max-lg:col-start-2 sm:max-lg:row-span-3 sm:max-lg:row-start-1"
       >
         {next.label}
         <span className="sr-only"> {line.name}</span>
