@@ -73,8 +73,8 @@ public final class StepDuration {
             case LIFT_ROOTS, UNCLIP, SET_PART, PICK, FLUFF, PIN_UP, MIST -> 1;
             case SHAKE_ROOTS -> .5;
             case CLIP_ROOTS, BREAK_CAST -> 2;
-            // A few slow squeezes for each big piece [CP]: a short head has few.
-            case MICROPLOP -> Math.max(.75, Math.min(2.5, 1.5 * size));
+            // A few slow squeezes for each big piece [CP]: about a minute on a usual head, fewer on a short one [OURS].
+            case MICROPLOP -> Math.max(.5, Math.min(2, size));
             case PLOP -> 15;
             case WET_PLOP -> 8;
             case STRETCH -> 3;

@@ -111,7 +111,7 @@ final class DoingConstants {
     /** Definition and clumping lost by combing clumps out; half of it frizz. */
     static final double COMBED_OUT = 2.4;
     /** Frizz a percent of water left where the cast is broken damp. */
-    static final double DAMP_END_FRIZZES = .05;
+    static final double DAMP_END_FRIZZES = .06;
     /** Percent of water from which that gets no worse. */
     static final double DAMP_END_AT_MOST = 30;
     /** Of that water, so much is the lengths' and the rest the roots'. */

@@ -15,8 +15,8 @@ public final class HoldWorn {
     public static final double AMOUNT_SATURATES = 1.79;
     /** Percent outside its window at which hold is down to about a third. */
     public static final double MISS_HALVES_HOLD = 40;
-    /** A touch more once the cast has set is a small one: this part of the advised amount at most. */
-    public static final double TOUCH_UP_AT_MOST = .5;
+    /** A touch more once the cast has set is no second styling: as much as advised at most, ratio. */
+    public static final double TOUCH_UP_AT_MOST = 1;
 
     private HoldWorn() {}
 
