@@ -3,6 +3,7 @@ package eventide.check;
 import eventide.hair.Zone;
 import eventide.product.Role;
 import eventide.routine.Routine;
+import eventide.wash.Fullness;
 import eventide.wash.Layer;
 import eventide.wash.Wash;
 import java.util.ArrayList;
@@ -39,7 +40,7 @@ final class TooLittle implements Rule {
             if (stated && barest != null) {
                 Layer first =
                         of.stream().filter(l -> l.isIn(barest)).findFirst().orElseThrow();
-                found.add(finding(wash, of, first, fullness(of, barest)));
+                found.add(finding(wash, of, first, Fullness.of(of, barest)));
             }
         }
         return found;
@@ -51,20 +52,13 @@ final class TooLittle implements Rule {
         double least = BARE_BELOW;
         for (Zone zone : Zone.values()) {
             boolean any = layers.stream().anyMatch(layer -> layer.isIn(zone));
-            double full = fullness(layers, zone);
+            double full = Fullness.of(layers, zone);
             if (any && full < least) {
                 least = full;
                 barest = zone;
             }
         }
         return barest;
-    }
-
-    private static double fullness(List<Layer> layers, Zone zone) {
-        return layers.stream()
-                .filter(layer -> layer.isIn(zone))
-                .mapToDouble(Layer::fullness)
-                .sum();
     }
 
     private Finding finding(Wash wash, List<Layer> layers, Layer first, double full) {

@@ -1,9 +1,9 @@
 package eventide.check;
 
 import eventide.hair.Zone;
-import eventide.routine.Half;
 import eventide.routine.Routine;
 import eventide.shape.Source;
+import eventide.wash.Fullness;
 import eventide.wash.Layer;
 import eventide.wash.Wash;
 import java.util.List;
@@ -38,15 +38,12 @@ final class TooMuchHold implements Rule {
             return List.of();
         }
         for (Zone zone : Zone.values()) {
-            double full = 0;
             Layer most = null;
             for (Layer layer : wash.layersIn(zone)) {
-                boolean both = layer.isOn(Half.LEFT) && layer.isOn(Half.RIGHT);
-                if (layer.holds() && layer.amount().given()) {
-                    full += layer.fullness() * (both ? 1 : .5);
-                    most = most == null || layer.fullness() > most.fullness() ? layer : most;
-                }
+                boolean more = most == null || layer.fullness() > most.fullness();
+                most = layer.holds() && layer.amount().given() && more ? layer : most;
             }
+            double full = Fullness.ofHold(wash, zone);
             if (most != null && full > most(wash)) {
                 return List.of(Finding.of(
                         this,

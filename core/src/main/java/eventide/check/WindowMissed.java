@@ -11,7 +11,7 @@ import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import eventide.wash.Layer;
-import eventide.wash.Steps;
+import eventide.wash.TouchUp;
 import eventide.wash.Wash;
 import eventide.wash.Window;
 import java.util.ArrayList;
@@ -25,8 +25,6 @@ final class WindowMissed implements Rule {
     private static final double HANDS_SQUEEZE_TO = 55;
     /** Points beside the window that are only worth a note [CP]. */
     private static final double SLIGHT = 5;
-    /** A touch-up is at most this much of what the hair would ask for [OURS]. */
-    private static final double TOUCH_UP = .6;
 
     @Override
     public String id() {
@@ -43,7 +41,7 @@ final class WindowMissed implements Rule {
         List<Finding> found = new ArrayList<>();
         for (Layer layer : wash.layers()) {
             Window window = Window.of(layer.product(), wash.schools());
-            if (!isTouchUp(wash, layer)) {
+            if (!TouchUp.onStyled(wash, layer)) {
                 styler(wash, layer, window, found);
             }
         }
@@ -180,20 +178,6 @@ final class WindowMissed implements Rule {
             return new Mend(label, wash.routine().inserting(layer.place().index(), before));
         }
         return new Mend(label, wash.routine().inserting(layer.place(), before));
-    }
-
-    /** A little more on hair already styled, between dryer rounds or on a misted refresh. */
-    private static boolean isTouchUp(Wash wash, Layer layer) {
-        boolean little = layer.fullness() <= TOUCH_UP || layer.zones().size() < Zone.values().length;
-        Layer hold = wash.lastHoldBefore(layer.startMinute());
-        boolean betweenRounds = hold != null && Steps.driedBetween(wash, hold.startMinute(), layer.startMinute());
-        boolean refresh = wash.isRefresh();
-        return little && (betweenRounds || refresh) || refresh && isMistedBefore(wash, layer);
-    }
-
-    private static boolean isMistedBefore(Wash wash, Layer layer) {
-        return wash.course().visits().stream()
-                .anyMatch(visit -> visit.step().action().wets() && visit.startMinute() <= layer.startMinute());
     }
 
     private void hands(Wash wash, List<Finding> found) {

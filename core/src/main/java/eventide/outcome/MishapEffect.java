@@ -16,8 +16,8 @@ import eventide.routine.Action;
 import eventide.wash.AirMet;
 import eventide.wash.Clumps;
 import eventide.wash.Features;
-import eventide.wash.HoldWorn;
 import eventide.wash.Layer;
+import eventide.wash.TouchUp;
 import eventide.wash.Wash;
 
 /** What went against the water: touched too early, combed out, dried slowly in damp air, broken damp. */
@@ -103,7 +103,7 @@ final class MishapEffect implements Effect {
     /** The one thing here that does good: a little more hold on frizz once the cast has set. */
     private static void touchUp(Wash wash, Ledger ledger) {
         for (Layer layer : wash.layersIn(ledger.zone())) {
-            if (HoldWorn.isTouchUp(wash, layer)) {
+            if (TouchUp.onFrizz(wash, layer)) {
                 ledger.add(FRIZZ, -TOUCH_UP_CALMS_FRIZZ, "a little more hold on frizz");
                 return;
             }

@@ -13,6 +13,7 @@ import eventide.product.Role;
 import eventide.wash.Features;
 import eventide.wash.HoldWorn;
 import eventide.wash.Layer;
+import eventide.wash.TouchUp;
 import eventide.wash.Wash;
 
 /** What is worn: hold, moisture, weight, and how well each met the water. */
@@ -37,7 +38,7 @@ final class ProductEffect implements Effect {
         foam(wash, zone, ledger);
         moistens(features.richness(), Bearing.of(wash, features.richnessBorne()), hair, ledger);
         for (Layer layer : wash.layersIn(zone)) {
-            if (!HoldWorn.isTouchUp(wash, layer)) {
+            if (!TouchUp.onFrizz(wash, layer)) {
                 miss(layer, zone, ledger);
             }
             betweenRounds(wash, layer, ledger);

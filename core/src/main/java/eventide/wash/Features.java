@@ -68,12 +68,12 @@ public record Features(
         return new Features(
                 put,
                 HoldWorn.met(wash, zone),
-                holdFullness(wash, zone),
+                Fullness.ofHold(wash, zone),
                 strongest == null ? 0 : strongest.product().hold(),
                 Richness.of(wash, zone),
                 // A school is what a stylist holds; it changes no hair.
                 Richness.borne(wash.hair().at(zone), Schools.DEFAULT),
-                coated(wash, zone),
+                Fullness.ofCoat(wash, zone),
                 wash.layersIn(zone).stream().anyMatch(layer -> layer.product().role() == Role.MOUSSE),
                 Double.isNaN(wetness) ? null : wetness,
                 sections(wash, zone),
@@ -123,24 +123,6 @@ public record Features(
 
     private static double tenth(double value) {
         return Math.round(value * 10) / 10.0;
-    }
-
-    private static double holdFullness(Wash wash, Zone zone) {
-        double full = 0;
-        for (Layer layer : wash.layersIn(zone)) {
-            full += layer.holds() ? layer.fullness() : 0;
-        }
-        return full;
-    }
-
-    private static double coated(Wash wash, Zone zone) {
-        double full = 0;
-        for (Layer layer : wash.layersIn(zone)) {
-            boolean styles = layer.product().role().kind() != Role.Kind.FINISH
-                    && layer.product().role() != Role.OIL;
-            full += styles ? layer.fullness() : 0;
-        }
-        return Math.min(1, full);
     }
 
     private static int sections(Wash wash, Zone zone) {

@@ -15,8 +15,6 @@ public final class HoldWorn {
     public static final double AMOUNT_SATURATES = 1.79;
     /** Percent outside its window at which hold is down to about a third. */
     public static final double MISS_HALVES_HOLD = 40;
-    /** A touch more once the cast has set is no second styling: as much as advised at most, ratio. */
-    public static final double TOUCH_UP_AT_MOST = 1;
 
     private HoldWorn() {}
 
@@ -82,7 +80,7 @@ public final class HoldWorn {
 
     /** What is left of hold where hair was outside the window, 1 inside it. */
     private static double met(Wash wash, Layer layer, Zone zone) {
-        return isTouchUp(wash, layer) ? 1 : Math.exp(-Math.abs(missed(layer, zone)) / MISS_HALVES_HOLD);
+        return TouchUp.onFrizz(wash, layer) ? 1 : Math.exp(-Math.abs(missed(layer, zone)) / MISS_HALVES_HOLD);
     }
 
     /** Percent outside the window in a zone, 0 inside; negative where too dry. */
@@ -109,16 +107,4 @@ public final class HoldWorn {
         }
         return turns == 0 ? Double.NaN : wetness / turns;
     }
-
-    /** A little more hold on frizz once the cast has set and hair is nearly dry [CP: at about 80 %]. */
-    public static boolean isTouchUp(Wash wash, Layer layer) {
-        return layer.holds()
-                && layer.startMinute() >= wash.firstCastMinute()
-                && layer.visits().get(0).wetness() < TOUCH_UP_BELOW
-                && layer.fullness() <= TOUCH_UP_AT_MOST
-                && wash.layers().stream().anyMatch(other -> other.holds() && other.startMinute() < layer.startMinute());
-    }
-
-    /** Percent of water below which hold is a touch more, not the styling itself [CP]. */
-    private static final double TOUCH_UP_BELOW = 45;
 }

@@ -11,16 +11,21 @@ import eventide.routine.Schools;
 
 /** Richness left in the hair against what the hair bears. Both in points of the richness scale. */
 public final class Richness {
-    /** Fine takes little weight, coarse asks for it [CP; the figures OURS]. */
+    /** Points of richness that fine strands bear: fine takes little weight, coarse asks for it [CP; the figures OURS]. */
     private static final double BEARS_FINE = 4.5;
-
+    /** Points of richness that medium strands bear [OURS]. */
     private static final double BEARS_MEDIUM = 10.5;
+    /** Points of richness that coarse strands bear [OURS]. */
     private static final double BEARS_COARSE = 16;
+    /** Points of richness that low porosity bears [OURS]. */
     private static final double BEARS_LOW_POROSITY = 6;
+    /** Points of richness that medium porosity bears [OURS]. */
     private static final double BEARS_MEDIUM_POROSITY = 9;
+    /** Points of richness that high porosity bears [OURS]. */
     private static final double BEARS_HIGH_POROSITY = 13;
+    /** Times the advised amount beyond which more of a styler weighs no more: it runs off [OURS]. */
     private static final double MOST_FULLNESS = 3;
-    /** A finishing oil is advised by the drop: spoonfuls of it are a great many times that [OURS]. */
+    /** The same of an oil: a finishing oil is advised by the drop, and spoonfuls are many times that [OURS]. */
     private static final double MOST_FULLNESS_OF_OIL = 30;
 
     private Richness() {}

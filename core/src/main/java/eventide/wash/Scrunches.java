@@ -16,9 +16,9 @@ public final class Scrunches {
     /** Most that curls and coils take [CP: 2 or 3]. */
     public static final int CURLY = 3;
 
-    /** Where no count is said [CP]. */
+    /** Scrunches of waves where no count is said [CP]. */
     private static final int USUAL_WAVY = 6;
-
+    /** Scrunches of curls and coils where no count is said [CP]. */
     private static final int USUAL_CURLY = 2;
     /** Drier than this no hand feels water: the cast is broken so, percent [OURS]. */
     private static final double DRY = 10;

@@ -129,6 +129,11 @@ public final class Wash {
         return (own == null || own == wanted) && (frame == null || frame == wanted);
     }
 
+    /** Whether only one half of the head is looked at. */
+    public boolean isHalf() {
+        return half != null;
+    }
+
     /** As one half of the head had it: without what was done on the other alone. */
     public Wash on(Half wanted) {
         return new Wash(this, routine, wanted);

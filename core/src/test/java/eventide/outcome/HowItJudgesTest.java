@@ -27,6 +27,11 @@ public class HowItJudgesTest {
     private static final String HEAD = "| constant | value | what it does |\n| --- | --- | --- |\n";
     private static final Pattern CONSTANT =
             Pattern.compile("/\\*\\* (.+?) \\*/\\s+static final double (\\w+) = ([0-9.]+);");
+    private static final Path WASH = Path.of("src", "main", "java", "eventide", "wash");
+    private static final String WASH_HEAD = "| of the wash | value | what it is |\n| --- | --- | --- |\n";
+    private static final Pattern WASH_CONSTANT = Pattern.compile(
+            "/\\*\\* ([^*]+?) \\*/\\s+(?:public|private) static final (?:double|int) (\\w+) = ([0-9.]+);");
+    private static final Pattern ANY_WASH_CONSTANT = Pattern.compile("static final (?:double|int) \\w+");
     private static final Pattern ANY_CONSTANT = Pattern.compile("static final double (\\w+)");
     private static final Pattern FIGURE = Pattern.compile("(?<![\\w.])\\d*\\.\\d+");
 
@@ -40,6 +45,30 @@ public class HowItJudgesTest {
             table.append("| `%s` | %s | %s |%n".formatted(constant.group(2), said, constant.group(1)));
         }
         JudgePage.assertHolds(HEAD, table.toString());
+    }
+
+    @Test
+    public void thePageSaysOfEachConstantOfTheWashWhatItIs() throws IOException {
+        StringBuilder table = new StringBuilder(WASH_HEAD);
+        try (Stream<Path> files = Files.list(WASH)) {
+            for (Path file : files.sorted().toList()) {
+                String name = file.getFileName().toString().replace(".java", "");
+                String source = Files.readString(file);
+                List<MatchResult> said = WASH_CONSTANT.matcher(source).results().toList();
+                assertEquals(
+                        said.size(), ANY_WASH_CONSTANT.matcher(source).results().count(), file.toString());
+                for (MatchResult one : said) {
+                    String value = String.format(Locale.ROOT, "%s", Double.parseDouble(one.group(3)));
+                    table.append("| `%s.%s` | %s | %s |%n"
+                            .formatted(
+                                    name,
+                                    one.group(2),
+                                    value.replaceAll("\\.0$", ""),
+                                    one.group(1).replaceAll("\\s+\\*?\\s*", " ")));
+                }
+            }
+        }
+        JudgePage.assertHolds(WASH_HEAD, table.toString());
     }
 
     @Test
