@@ -53,10 +53,10 @@ final class EndsWet implements Rule {
         }
         boolean toAir = wash.schools().dryTo() == Schools.DryTo.PART_THEN_AIR
                 || wash.schools().dryTo() == Schools.DryTo.AIR;
-        if (last == null || !last.step().action().isDryer() || toAir) {
-            return List.of();
-        }
         double wet = Math.max(wash.course().endLengths(), wash.course().endRoots());
+        if (last == null || !last.step().action().isDryer() || toAir) {
+            return limits != null && wet > TRACE ? goesOut(wash, wet) : List.of();
+        }
         if (wet <= FELT) {
             return List.of();
         }
@@ -71,6 +71,18 @@ final class EndsWet implements Rule {
                                 + " dry: let it finish untouched in the air."
                         : "Still " + Steps.percent(wet) + " wet when it ends.",
                 stop ? null : longer(wash, last)));
+    }
+
+    /** Where there is a time to be gone by, wet hair leaves with the client: meant, but said. */
+    private List<Finding> goesOut(Wash wash, double wet) {
+        Visit last = wash.course().visits().get(wash.course().visits().size() - 1);
+        return List.of(Finding.of(
+                this,
+                Severity.NOTE,
+                last.place(),
+                null,
+                "Goes out " + Steps.percent(wet) + " wet: the rest dries at home, untouched.",
+                null));
     }
 
     private static boolean isColdOut(Wash wash) {

@@ -6,6 +6,7 @@ import eventide.drying.Visit;
 import eventide.hair.Zone;
 import eventide.routine.Action;
 import eventide.routine.BrushDirection;
+import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import eventide.wash.Layer;
@@ -32,7 +33,7 @@ final class WaitedTooDry implements Rule {
 
     @Override
     public List<Finding> findings(Wash wash) {
-        List<Finding> found = new ArrayList<>();
+        List<Finding> found = new ArrayList<>(driedOut(wash));
         for (StepPlace place : wash.places()) {
             if (!shapes(wash.routine().at(place)) || place.index() <= wash.lastRinse()) {
                 continue;
@@ -105,6 +106,42 @@ final class WaitedTooDry implements Rule {
                 waits,
                 new Mend("Mist it first", wash.routine().inserting(place, mist)));
     }
+
+    /** A section that came to its turn all but dry takes more than a moment's mist to be wet through again. */
+    private List<Finding> driedOut(Wash wash) {
+        for (StepPlace place : wash.places()) {
+            Step step = wash.routine().at(place);
+            boolean misted = place.isInner() && step.action() == Action.MIST && step.toWetness() != null;
+            if (!misted || place.index() <= wash.lastRinse() || wash.isRefresh()) {
+                continue;
+            }
+            Visit driest = null;
+            for (Visit visit : wash.course().visits(place)) {
+                boolean dry = visit.wetness() < ALL_BUT_DRY
+                        && step.toWetness() - visit.wetness() > LIFTS_IN_A_MINUTE * visit.minutes();
+                driest = dry && (driest == null || visit.wetness() < driest.wetness()) ? visit : driest;
+            }
+            if (driest != null) {
+                Zone zone = driest.zones().iterator().next();
+                Routine covered = wash.routine()
+                        .inserting(place.index(), Step.of(Action.COVER).build());
+                return List.of(Finding.of(
+                        this,
+                        Severity.WARN,
+                        place,
+                        zone,
+                        "The " + zone.label() + " is down to " + percent(driest.wetness())
+                                + " when its turn comes: a mist of a moment does not wet it through again.",
+                        new Mend("Cover what waits", covered)));
+            }
+        }
+        return List.of();
+    }
+
+    /** Percent of water below which a waiting section has dried out [OURS]. */
+    private static final double ALL_BUT_DRY = 25;
+    /** Points of water that a spray bottle brings into one section in a minute [OURS]. */
+    private static final double LIFTS_IN_A_MINUTE = 120;
 
     private static boolean shapes(Step step) {
         return switch (step.action()) {

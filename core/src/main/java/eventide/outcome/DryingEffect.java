@@ -34,11 +34,21 @@ final class DryingEffect implements Effect {
         return visit.step().action().isDryer() && visit.minutes() > 1;
     }
 
+    /** From a clip to when it is taken out, or to the end. */
+    private static double minutesClipped(Wash wash, Visit clip, Zone zone) {
+        for (Visit visit : wash.stylingIn(zone)) {
+            if (visit.step().action() == Action.UNCLIP && visit.startMinute() >= clip.endMinute() - 1e-9) {
+                return visit.startMinute() - clip.endMinute();
+            }
+        }
+        return wash.course().minutes() - clip.endMinute();
+    }
+
     @Override
     public void add(Wash wash, Features features, Reading hair, Ledger ledger) {
         boolean blown = false;
         boolean hot = false;
-        boolean clipped = false;
+        double clipped = 0;
         boolean warm = false;
         for (Visit visit : wash.stylingIn(ledger.zone())) {
             Step step = visit.step();
@@ -49,7 +59,9 @@ final class DryingEffect implements Effect {
             } else if (step.action() == Action.AIR && visit.minutes() > 0) {
                 warm = false;
             }
-            clipped |= step.action() == Action.CLIP_ROOTS;
+            clipped = step.action() == Action.CLIP_ROOTS
+                    ? Math.max(clipped, Math.min(1, minutesClipped(wash, visit, ledger.zone()) / CLIPPED_MINUTES))
+                    : clipped;
         }
         if (blown) {
             ledger.add(VOLUME, DRYER_LIFTS, "diffused");
@@ -68,8 +80,8 @@ final class DryingEffect implements Effect {
             ledger.add(SOFTNESS, -HOT_ROUGHENS, "hot air in contact");
             ledger.add(FRIZZ, HOT_ROUGHENS / 2, "hot air in contact");
         }
-        if (clipped && (ledger.zone() == Zone.CROWN || ledger.zone() == Zone.HAIRLINE)) {
-            ledger.add(VOLUME, CLIPS_LIFT, "root clips");
+        if (clipped > 0 && (ledger.zone() == Zone.CROWN || ledger.zone() == Zone.HAIRLINE)) {
+            ledger.add(VOLUME, CLIPS_LIFT * clipped, "root clips");
         }
     }
 }

@@ -20,14 +20,32 @@ final class FinishEffect implements Effect {
     @Override
     public void add(Wash wash, Features features, Reading hair, Ledger ledger) {
         // A cast comes of what was put on; how well it holds, of what met its water.
-        double dew = wash.air().wornDewPointC();
-        finish(features.castBroken(), features.holdPutOn(), ledger);
-        double left = features.castSet() && !features.castBroken() ? 1 - CAST_KEEPS_OUT : 1;
-        double label = 1 - FILM_GUARDS * features.filmFormers() + HUMECTANTS_DRAW * features.drawn();
-        worn(dew, hair, ledger.sum(HOLD), label * left, ledger);
+        stylers(
+                wash,
+                features.castBroken(),
+                features.holdPutOn(),
+                features.filmFormers(),
+                features.drawn(),
+                hair,
+                ledger);
         air(wash, hair, ledger);
-        ledger.add(FRIZZ, FROST_FRIZZES * frost(wash) * features.drawn(), "frost draws water out through humectants");
         kept(wash, ledger);
+    }
+
+    /**
+     * What becomes of the stylers themselves: their cast, and how they stand the air.
+     *
+     * @param put hold that was put on
+     * @param films of their labels, 0 to 1
+     * @param drawn what their humectants draw, 0 to 1
+     */
+    static void stylers(
+            Wash wash, boolean broken, double put, double films, double drawn, Reading hair, Ledger ledger) {
+        finish(broken, put, ledger);
+        double left = Cast.isSetBy(put) && !broken ? 1 - CAST_KEEPS_OUT : 1;
+        double label = 1 - FILM_GUARDS * films + HUMECTANTS_DRAW * drawn;
+        worn(wash.air().wornDewPointC(), hair, ledger.sum(HOLD), label * left, ledger);
+        ledger.add(FRIZZ, FROST_FRIZZES * frost(wash) * drawn, "frost draws water out through humectants");
     }
 
     /** From day to day: in the mornings and overnight. */

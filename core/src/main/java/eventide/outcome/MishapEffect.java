@@ -39,7 +39,7 @@ final class MishapEffect implements Effect {
             ledger.add(FRIZZ, COMBED_OUT / 2, "clumps combed out");
         }
         slowInAir(wash, features.minutesInAir(), ledger);
-        weakInAir(wash, features, ledger);
+        weakInAir(wash, features.holdPutOn(), features.minutesInAir(), ledger);
         soaked(wash, ledger);
         if (features.hotUnguarded()) {
             unguarded(hair, ledger);
@@ -68,9 +68,9 @@ final class MishapEffect implements Effect {
     }
 
     /** A cast that dries slowly in damp air is a weak one [CP]. */
-    private static void weakInAir(Wash wash, Features features, Ledger ledger) {
-        if (features.holdPutOn() > 0) {
-            double points = Math.min(DAMP_AIR_AT_MOST, damp(wash, features.minutesInAir()));
+    static void weakInAir(Wash wash, double put, double minutes, Ledger ledger) {
+        if (put > 0) {
+            double points = Math.min(DAMP_AIR_AT_MOST, damp(wash, minutes));
             ledger.add(DEFINITION, -DAMP_AIR_UNDEFINES * points, "weak cast of damp air");
             ledger.add(HOLD, -Math.min(ledger.sum(HOLD), DAMP_AIR_LOOSENS * points), "weak cast of damp air");
         }

@@ -74,6 +74,16 @@ public final class OutcomeModel {
         }
     }
 
+    /** What adds up at one zone, reasons left out. */
+    static Ledger ledger(Wash wash, Zone zone) {
+        Ledger ledger = new Ledger(zone, false);
+        Features features = Features.of(wash, zone);
+        for (Effect effect : EFFECTS) {
+            effect.add(wash, features, wash.hair().at(zone), ledger);
+        }
+        return ledger;
+    }
+
     /** A side is all of one half; the rest of the head has both. */
     private static List<Wash> looked(List<Wash> halves, Zone zone) {
         if (halves.size() == 1 || zone != Zone.LEFT && zone != Zone.RIGHT) {

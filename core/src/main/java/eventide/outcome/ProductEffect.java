@@ -21,22 +21,18 @@ final class ProductEffect implements Effect {
     @Override
     public void add(Wash wash, Features features, Reading hair, Ledger ledger) {
         Zone zone = ledger.zone();
-        if (features.holdPutOn() > 0) {
-            holds(
-                    features.holdMet(),
-                    features.holdPutOn(),
-                    hair,
-                    HoldWorn.strongest(wash, zone).product().name(),
-                    ledger);
-        }
-        double full = features.holdFullness();
-        if (full > 0 && full < 1 && !wash.isRefresh()) {
-            thin(full, ledger);
-        }
-        thick(full, ledger);
-        coats(features.coated(), ledger);
-        foam(wash, zone, ledger);
-        moistens(features.richness(), Bearing.of(wash, features.richnessBorne()), hair, ledger);
+        Layer strongest = HoldWorn.strongest(wash, zone);
+        OtherStylers.Worn worn = new OtherStylers.Worn(
+                features.holdMet(),
+                features.richness(),
+                features.filmFormers(),
+                features.humectants(),
+                features.foam(),
+                wash.isRefresh() ? Math.max(1, features.holdFullness()) : features.holdFullness(),
+                features.coated());
+        Bearing bearing = Bearing.of(wash, features.richnessBorne());
+        String name = strongest == null ? "" : strongest.product().name();
+        stylers(worn, features.holdPutOn(), bearing, hair, name, foam(wash, zone, ledger), ledger);
         for (Layer layer : wash.layersIn(zone)) {
             if (!TouchUp.onFrizz(wash, layer)) {
                 miss(layer, zone, ledger);
@@ -46,6 +42,35 @@ final class ProductEffect implements Effect {
                 oils(layer.product().name(), ledger);
             }
         }
+    }
+
+    /**
+     * All that scores rest on of the stylers themselves.
+     *
+     * @param put hold that was put on, whatever met its water
+     * @param name of the strongest of them
+     * @param foam the name of the foam among them
+     */
+    static void stylers(
+            OtherStylers.Worn worn,
+            double put,
+            Bearing bearing,
+            Reading hair,
+            String name,
+            String foam,
+            Ledger ledger) {
+        if (put > 0) {
+            holds(worn.hold(), put, hair, name, ledger);
+        }
+        if (worn.full() > 0 && worn.full() < 1) {
+            thin(worn.full(), ledger);
+        }
+        thick(worn.full(), ledger);
+        coats(worn.coated(), ledger);
+        if (worn.foam()) {
+            ledger.add(VOLUME, FOAM_LIFTS, foam);
+        }
+        moistens(worn.richness(), bearing, hair, ledger);
     }
 
     /**
@@ -132,16 +157,14 @@ final class ProductEffect implements Effect {
         ledger.add(WEIGHT, OIL_WEIGHS, name + ", oil");
     }
 
-    static void foams(String name, Ledger ledger) {
-        ledger.add(VOLUME, FOAM_LIFTS, name + ", foam");
-    }
-
-    private static void foam(Wash wash, Zone zone, Ledger ledger) {
-        for (Layer layer : wash.layersIn(zone)) {
-            if (layer.product().role() == Role.MOUSSE) {
-                foams(layer.product().name(), ledger);
-            }
-        }
+    private static String foam(Wash wash, Zone zone, Ledger ledger) {
+        return !ledger.isExplained()
+                ? ""
+                : wash.layersIn(zone).stream()
+                        .filter(layer -> layer.product().role() == Role.MOUSSE)
+                        .findFirst()
+                        .map(layer -> layer.product().name() + ", foam")
+                        .orElse("");
     }
 
     /** What this much richness does, every piece rising or falling with it all the way. */

@@ -47,6 +47,7 @@ record Choice(
         PART("diffused, then air"),
         LEAVE("diffused most of the way, the rest by air at home"),
         AIR_ROOTS("air dried, the roots with the dryer"),
+        HOOD("dried under the hood"),
         AIR("air dried"),
         HOME("left to dry at home");
 
@@ -85,8 +86,8 @@ record Choice(
         return isShaped() && hands != Hands.SCRUNCH;
     }
 
-    Search.Frame frame() {
-        return new Search.Frame(hands, sections, drying);
+    Frame frame() {
+        return new Frame(hands, sections, drying);
     }
 
     /** How it is shaped and dried, in words; without anything that holds nothing is shaped. */
@@ -100,7 +101,24 @@ record Choice(
         return mousse == null ? strongest : Math.max(strongest, mousse.hold());
     }
 
-    Product in(Slots.Slot slot) {
+    Choice with(Frame other) {
+        return new Choice(leaveIn, cream, gel, mousse, other.hands(), other.sections(), other.drying(), details);
+    }
+
+    /** With another bottle in a slot, null for none. */
+    Choice with(Stylers.Slot slot, Product other) {
+        return new Choice(
+                slot == Stylers.Slot.LEAVE_IN ? other : leaveIn,
+                slot == Stylers.Slot.CREAM ? other : cream,
+                slot == Stylers.Slot.GEL ? other : gel,
+                slot == Stylers.Slot.MOUSSE ? other : mousse,
+                hands,
+                sections,
+                drying,
+                details);
+    }
+
+    Product in(Stylers.Slot slot) {
         return switch (slot) {
             case GEL -> gel;
             case MOUSSE -> mousse;

@@ -8,6 +8,7 @@ import eventide.product.Role;
 import eventide.routine.Action;
 import eventide.routine.Advised;
 import eventide.routine.BrushDirection;
+import eventide.routine.OwnedTool;
 import eventide.routine.Part;
 import eventide.routine.Position;
 import eventide.routine.Routine;
@@ -16,6 +17,7 @@ import eventide.routine.Step;
 import eventide.routine.StepBuilder;
 import eventide.routine.Technique;
 import eventide.routine.Tool;
+import eventide.wash.Scrunches;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -24,15 +26,24 @@ import java.util.Set;
 /** Writes a choice out as a routine, in the trade's order of work. */
 final class Composer {
     /** Brushing and coiling want hair wetter than about 65 % [CP]; a little over, for it goes on drying. */
-    private static final double SLIPPERY = 72;
+    private static final double SLIPPERY = 75;
     /** Before each section, minutes [OURS]. */
     static final double MIST_MINUTES = .25;
+    /** Two hands squeeze hair in about, minutes [OURS, as the step takes]. */
+    static final double SQUEEZE_MINUTES = .5;
+    /** Hands squeeze no drier than this, percent [OURS]. */
+    private static final double LEAST_SQUEEZED = 50;
+
+    /** Sections of which the last wait long enough to be covered [OURS]. */
+    private static final int WAITS_LONG_FROM = 6;
+
+    private static final double FIVE = 5;
+    /** Foam that lifts a crown: two eggs [CP: an egg is about 40 ml]. */
+    private static final double CROWN_FOAM_ML = 80;
     /** Where a school wants the hair at the gel, percent: soaking, or damp [CP]. */
-    static final double SOAKING = 82;
+    static final double SOAKING = 80;
 
     static final double DAMP = 50;
-    /** An amount is said to the nearest, ml. */
-    static final double ROUNDED_ML = .1;
 
     /** Part of a styler's window that hair is squeezed above what is aimed at [OURS]. */
     private static final double WAITS = .2;
@@ -41,29 +52,13 @@ final class Composer {
     private final Preparation preparation;
     private final DryAndFinish drying;
     private final Pattern pattern;
-    /** Null for as each product asks. */
-    private final WaterTargets sparing;
 
     Composer(Query query, List<Product> shelf) {
         this.query = query;
-        this.sparing = null;
         Bottles bottles = new Bottles(query, shelf);
         this.preparation = new Preparation(query, bottles);
         this.drying = new DryAndFinish(query, bottles);
         this.pattern = query.hair().pattern();
-    }
-
-    private Composer(Composer like, WaterTargets sparing) {
-        this.query = like.query;
-        this.sparing = sparing;
-        this.preparation = like.preparation;
-        this.drying = like.drying;
-        this.pattern = like.pattern;
-    }
-
-    /** Writes the same steps with no more water for shaping than this. */
-    Composer sparing(WaterTargets least) {
-        return new Composer(this, least);
     }
 
     Routine compose(Choice choice) {
@@ -117,7 +112,11 @@ final class Composer {
                     .product(choice.mousse())
                     .technique(Technique.PAT)
                     .zones(Set.of(Zone.CROWN));
-            steps.add(dosed(offTheScalp(apply), choice.mousse(), dose.hold()));
+            double ml = dose.hold().factor * Advised.zoneMl(choice.mousse(), query.hair(), Zone.CROWN);
+            steps.add(
+                    ml > CROWN_FOAM_ML
+                            ? offTheScalp(apply).amountMl(CROWN_FOAM_ML).build()
+                            : dosed(offTheScalp(apply), choice.mousse(), dose.hold()));
         }
         if (choice.details().work().lifted()) {
             steps.add(Step.of(Action.SHAKE_ROOTS).build());
@@ -145,15 +144,18 @@ final class Composer {
                     on(Step.of(Action.APPLY).product(hold).technique(technique).sections(sections), free),
                     hold,
                     amount));
-            steps.add(scrunch(choice));
+            scrunch(choice, steps);
             return;
         }
         boolean slides = choice.hands() == Choice.Hands.BRUSH || choice.hands() == Choice.Hands.COIL;
-        double aim = sparing == null ? aim(choice, hold) : sparing.aim();
-        if (slides) {
-            aim = sparing == null ? slippery(aim, hold) : sparing.slippery();
-        }
+        double aim = slides ? slippery(aim(choice, hold), hold) : aim(choice, hold);
         squeezeFor(choice, hold, steps);
+        Tool cover = query.limitsOrUsual().has(OwnedTool.CAP)
+                ? Tool.CAP
+                : query.limitsOrUsual().has(OwnedTool.TSHIRT) ? Tool.TSHIRT : null;
+        if (sections >= WAITS_LONG_FROM && cover != null) {
+            steps.add(Step.of(Action.COVER).tool(cover).build());
+        }
         List<Step> inner = new ArrayList<>();
         inner.add(Step.of(Action.MIST).toWetness(aim).minutes(MIST_MINUTES).build());
         inner.add(dosed(on(Step.of(Action.APPLY).product(hold).technique(Technique.SMOOTH), free), hold, amount));
@@ -175,7 +177,7 @@ final class Composer {
         if (choice.hands() == Choice.Hands.BRUSH) {
             afterBrushing(choice, steps);
         } else if (choice.hands() == Choice.Hands.SMOOTH && !pattern.isCoily()) {
-            steps.add(scrunch(choice));
+            scrunch(choice, steps);
         }
     }
 
@@ -188,7 +190,11 @@ final class Composer {
         boolean waves = pattern.isWavy() || pattern.isStraight();
         boolean scrunched =
                 school == Schools.ScrunchAfterBrush.YES || school == Schools.ScrunchAfterBrush.BY_PATTERN && waves;
-        steps.add(scrunched ? scrunch(choice) : Step.of(Action.PRESS).build());
+        if (scrunched) {
+            scrunch(choice, steps);
+        } else {
+            steps.add(Step.of(Action.PRESS).build());
+        }
     }
 
     private boolean sparesTheScalp() {
@@ -210,12 +216,27 @@ final class Composer {
         return free ? apply.parts(Set.of(Part.LENGTHS, Part.ENDS)) : apply;
     }
 
-    private Step scrunch(Choice choice) {
-        StepBuilder scrunch =
-                Step.of(Action.SCRUNCH).count(choice.details().work().scrunches());
-        return choice.details().work().upsideDown()
-                ? scrunch.position(List.of(Position.UPSIDE_DOWN)).build()
-                : scrunch.build();
+    /** Every zone as often as its own pattern takes it. */
+    private void scrunch(Choice choice, List<Step> steps) {
+        int count = choice.details().work().scrunches();
+        Set<Zone> fewer = EnumSet.noneOf(Zone.class);
+        for (Zone zone : Zone.values()) {
+            if (count > Scrunches.most(query.hair().at(zone).pattern())) {
+                fewer.add(zone);
+            }
+        }
+        if (!fewer.isEmpty()) {
+            Set<Zone> others = EnumSet.complementOf(EnumSet.copyOf(fewer));
+            steps.add(scrunch(choice, count).zones(others).build());
+            steps.add(scrunch(choice, Scrunches.CURLY).zones(fewer).build());
+        } else {
+            steps.add(scrunch(choice, count).build());
+        }
+    }
+
+    private static StepBuilder scrunch(Choice choice, int count) {
+        StepBuilder scrunch = Step.of(Action.SCRUNCH).count(count);
+        return choice.details().work().upsideDown() ? scrunch.position(List.of(Position.UPSIDE_DOWN)) : scrunch;
     }
 
     /** Brings hair to the water a product works in; a step that changes nothing is taken out again at the end. */
@@ -227,9 +248,7 @@ final class Composer {
     }
 
     private void squeezeFor(Choice choice, Product product, List<Step> steps) {
-        boolean squeezed =
-                sparing == null ? isSqueezedFor(product, query.schoolsOrDefault()) : !sparing.equals(WaterTargets.NONE);
-        if (squeezed) {
+        if (isSqueezedFor(product, query.schoolsOrDefault())) {
             steps.add(
                     Step.of(Action.SQUEEZE).toWetness(squeezed(choice, product)).build());
         }
@@ -257,9 +276,6 @@ final class Composer {
     }
 
     private double squeezed(Choice choice, Product product) {
-        if (sparing != null) {
-            return sparing.squeezed();
-        }
         return isDamp(product)
                 ? DAMP
                 : squeezedTo(product, choice.details().work().water());
@@ -269,17 +285,26 @@ final class Composer {
     static double squeezedTo(Product product, Details.Water water) {
         double window = product.windowHigh() - product.windowLow();
         // Hair goes on drying till the styler is in it: a little wetter than it is to meet it.
-        double to = Math.max(50, Math.round(product.windowLow() + window * Math.min(1, water.within + WAITS)));
-        return Math.min(to, product.windowHigh());
+        double to = product.windowLow() + window * Math.min(1, water.within + WAITS);
+        return inFives(Math.max(LEAST_SQUEEZED, to), LEAST_SQUEEZED, product.windowHigh());
     }
 
     /** What hair is misted to for brushing and coiling with a product, percent. */
     static double slippery(double aim, Product product) {
-        return Math.max(aim, Math.min(SLIPPERY, product.windowHigh()));
+        return Math.max(aim, inFives(SLIPPERY, product.windowLow(), product.windowHigh()));
     }
 
     static double within(Product product, Details.Water water) {
-        return Math.round(product.windowLow() + (product.windowHigh() - product.windowLow()) * water.within);
+        double to = product.windowLow() + (product.windowHigh() - product.windowLow()) * water.within;
+        return inFives(to, product.windowLow(), product.windowHigh());
+    }
+
+    /** The nearest level that a hand can tell from the next, inside a window where there is one: levels are said in fives. */
+    private static double inFives(double percent, double low, double high) {
+        double nearest = Math.round(percent / FIVE) * FIVE;
+        nearest = nearest > high ? Math.floor(high / FIVE) * FIVE : nearest;
+        nearest = nearest < low ? Math.ceil(low / FIVE) * FIVE : nearest;
+        return nearest > high ? percent : nearest;
     }
 
     private double aim(Choice choice, Product product) {
@@ -289,8 +314,12 @@ final class Composer {
         return within(product, choice.details().work().water());
     }
 
-    /** 2–3 for wavy to 8 and more for coily; more for definition, fewer for volume [CP]. */
-    int sections(Choice choice) {
+    private int sections(Choice choice) {
+        return sections(choice.frame(), choice.isShaped());
+    }
+
+    /** 2–3 for wavy to 8 and more for coily; more for definition, fewer for volume [CP], and no more than its length has pieces for. */
+    int sections(Frame frame, boolean shaped) {
         double sections = pattern.isStraight() || pattern.isWavy() ? 3 : pattern.isCurly() ? 4 : 8;
         if (query.goal().definition() == 3) {
             sections *= 1.5;
@@ -302,14 +331,23 @@ final class Composer {
             sections *= 1.25;
         }
         // Where nothing holds nobody shapes, and all hands come to the same.
-        boolean shaped = choice.isShaped();
-        if (shaped && (choice.hands() == Choice.Hands.COIL || choice.hands() == Choice.Hands.SHINGLE)) {
+        boolean piecewise = shaped && (frame.hands() == Choice.Hands.COIL || frame.hands() == Choice.Hands.SHINGLE);
+        if (piecewise) {
             sections *= 1.5;
         }
-        sections *= choice.sections().factor;
-        int least = !shaped || choice.hands() == Choice.Hands.SCRUNCH ? 2 : 4;
-        return (int) Math.max(least, Math.round(sections));
+        sections *= frame.sections().factor;
+        int least = !shaped || frame.hands() == Choice.Hands.SCRUNCH ? 2 : 4;
+        double most = Math.max(
+                least, Math.min(MOST_PIECES, LEAST_PIECES + query.hair().lengthCm() / CM_FOR_A_PIECE));
+        return (int) Math.max(least, Math.round(Math.min(most, sections)));
     }
+
+    /** Short hair has few pieces to part it into: so many, and one more for so many cm [OURS]. */
+    private static final double LEAST_PIECES = 2;
+
+    private static final double CM_FOR_A_PIECE = 3;
+    /** More are hours of work, whatever the hair [OURS]. */
+    private static final double MOST_PIECES = 16;
 
     private static void addIf(List<Product> layers, Product product) {
         if (product != null) {

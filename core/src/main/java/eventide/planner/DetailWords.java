@@ -128,6 +128,17 @@ record DetailWords(String otherwise, Predicate<Step> about) {
             words.add(other.roots().label);
             about.add(is(Action.PICK).or(is(Action.STRETCH)));
         }
+        if (own.cloth() != other.cloth()) {
+            words.add(other.cloth().label);
+            about.add(is(Action.MICROPLOP).or(is(Action.PLOP)));
+        }
+        if (own.stays() != other.stays()) {
+            words.add(
+                    other.stays() == 0
+                            ? "not staying to dry"
+                            : String.format(Locale.ROOT, "staying %.0f minutes to dry", other.stays()));
+            about.add(is(Action.AIR));
+        }
         if (own.refreshed() != other.refreshed()) {
             words.add(other.refreshed() ? "refreshed each morning" : "no refresh in the mornings");
             about.add(step -> false);

@@ -112,11 +112,12 @@ record Details(Before before, Dose dose, Work work, Finish finish) {
     }
 
     /**
-     * Dryer, clips, cast and after.
+     * Cloth, dryer, clips, cast and after.
      *
      * @param turned the head is turned upside down under the dryer too, not only to the sides
      * @param stop percent dry at which the dryer is put down where air does the rest; counts nowhere else
      * @param roots what is done at the roots once they are dry; where a cast is left they are too
+     * @param stays minutes in the chair before it goes home to dry; counts nowhere else
      * @param refreshed misted and set right each morning
      */
     record Finish(
@@ -126,26 +127,50 @@ record Details(Before before, Dose dose, Work work, Finish finish) {
             boolean fluff,
             double stop,
             Roots roots,
+            Cloth cloth,
+            double stays,
             boolean refreshed,
             NightCare night) {
         Finish turned(boolean down) {
-            return new Finish(down, clips, castLeft, fluff, stop, roots, refreshed, night);
+            return new Finish(down, clips, castLeft, fluff, stop, roots, cloth, stays, refreshed, night);
         }
 
         Finish rooted(Roots other) {
-            return new Finish(turned, clips, castLeft, fluff, stop, other, refreshed, night);
+            return new Finish(turned, clips, castLeft, fluff, stop, other, cloth, stays, refreshed, night);
+        }
+
+        Finish pressed(Cloth other) {
+            return new Finish(turned, clips, castLeft, fluff, stop, roots, other, stays, refreshed, night);
+        }
+
+        Finish staying(double minutes) {
+            return new Finish(turned, clips, castLeft, fluff, stop, roots, cloth, minutes, refreshed, night);
         }
 
         Finish kept(boolean eachMorning, NightCare nights) {
-            return new Finish(turned, clips, castLeft, fluff, stop, roots, eachMorning, nights);
+            return new Finish(turned, clips, castLeft, fluff, stop, roots, cloth, stays, eachMorning, nights);
         }
     }
 
-    /** What is done at dry roots: lifted with a pick for volume, stretched with cool air for length [CP]. */
+    /** What takes excess water off once the stylers are in [CP]. */
+    enum Cloth {
+        NONE("no cloth"),
+        MICROPLOP("pressed with a T-shirt"),
+        PLOP("plopped in a T-shirt");
+
+        final String label;
+
+        Cloth(String label) {
+            this.label = label;
+        }
+    }
+
+    /** What is done at dry roots: lifted with a pick for volume, stretched with cool air, or dried under tension, for length [CP]. */
     enum Roots {
         LEFT("roots left alone once dry"),
         PICKED("roots lifted with a pick"),
-        STRETCHED("roots stretched with cool air");
+        STRETCHED("roots stretched with cool air"),
+        TENSED("roots finished with the dryer under tension");
 
         final String label;
 

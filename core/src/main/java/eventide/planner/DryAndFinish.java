@@ -1,6 +1,7 @@
 package eventide.planner;
 
 import eventide.drying.OpenEnds;
+import eventide.hair.Pattern;
 import eventide.hair.Strand;
 import eventide.hair.Zone;
 import eventide.product.Cast;
@@ -33,6 +34,11 @@ final class DryAndFinish {
     /** How long a school stays where it says the dryer begins, minutes [OURS]. */
     private static final double BEGIN_MINUTES = 5;
 
+    /** Cool air, or air alone, after a warm dryer, minutes [OURS]. */
+    private static final double COOL_MINUTES = 2;
+    /** Wrapped up in a T-shirt, minutes [CP: 10 to 30]. */
+    private static final double PLOP_MINUTES = 10;
+
     private static final List<Position> TURNS = List.of(Position.SIDE, Position.UPSIDE_DOWN, Position.UPRIGHT);
     private static final List<Position> SIDES = List.of(Position.SIDE, Position.UPRIGHT);
 
@@ -45,15 +51,26 @@ final class DryAndFinish {
     }
 
     void dry(Choice choice, List<Step> steps) {
-        boolean fabric = !query.schoolsOrDefault().neverFabric()
-                && !query.hair().pattern().isCoily();
-        if (fabric) {
-            steps.add(Step.of(Action.MICROPLOP).tool(Tool.TSHIRT).build());
+        Details.Finish finish = choice.details().finish();
+        switch (finish.cloth()) {
+            case MICROPLOP ->
+                steps.add(Step.of(Action.MICROPLOP).tool(Tool.TSHIRT).build());
+            case PLOP ->
+                steps.add(Step.of(Action.PLOP)
+                        .tool(Tool.TSHIRT)
+                        .minutes(PLOP_MINUTES)
+                        .build());
+            default -> {
+                // no cloth drinks the styler
+            }
         }
         if (choice.drying() == Choice.Drying.HOME) {
+            if (finish.stays() > 0) {
+                steps.add(Step.of(Action.AIR).minutes(finish.stays()).build());
+            }
             return;
         }
-        boolean clips = choice.details().finish().clips();
+        boolean clips = finish.clips();
         if (clips) {
             steps.add(Step.of(Action.CLIP_ROOTS)
                     .zones(Set.of(Zone.CROWN))
@@ -62,6 +79,8 @@ final class DryAndFinish {
         }
         if (choice.drying() == Choice.Drying.AIR || choice.drying() == Choice.Drying.AIR_ROOTS) {
             air(choice, clips, steps);
+        } else if (choice.drying() == Choice.Drying.HOOD) {
+            hood(choice, clips, steps);
         } else {
             diffuse(choice, clips, steps);
         }
@@ -87,6 +106,21 @@ final class DryAndFinish {
                 .untilDry(100.0)
                 .build());
         steps.add(Step.of(Action.AIR).untilDry(100.0).build());
+    }
+
+    /** Warm air all round, hands off; the air after it cools the hair. */
+    private void hood(Choice choice, boolean clips, List<Step> steps) {
+        guard(choice, steps);
+        if (clips) {
+            steps.add(hood(CLIPS_DRY));
+            steps.add(Step.of(Action.UNCLIP).zones(Set.of(Zone.CROWN)).build());
+        }
+        steps.add(hood(100));
+        steps.add(Step.of(Action.AIR).minutes(COOL_MINUTES).build());
+    }
+
+    private static Step hood(double untilDry) {
+        return Step.of(Action.HOOD).heat(Heat.WARM).untilDry(untilDry).build();
     }
 
     private void guard(Choice choice, List<Step> steps) {
@@ -124,14 +158,27 @@ final class DryAndFinish {
             }
             return;
         }
-        steps.add(dryer(choice, Action.CUP, 100, Speed.LOW));
-        if (query.limitsOrUsual().has(OwnedTool.COOL_SETTING)) {
-            steps.add(Step.of(Action.CUP)
-                    .heat(Heat.COOL)
+        if (choice.details().finish().roots() == Details.Roots.TENSED) {
+            steps.add(dryer(choice, Action.CUP, PART_DRY, Speed.LOW));
+            steps.add(Step.of(Action.HOVER)
+                    .parts(Set.of(Part.ROOTS))
+                    .heat(Heat.WARM)
                     .speed(Speed.LOW)
-                    .minutes(2.0)
+                    .tension(true)
+                    .untilDry(100.0)
                     .build());
         }
+        steps.add(dryer(choice, Action.CUP, 100, Speed.LOW));
+        // A dryer without a cool setting: the air cools it [CP].
+        boolean cool = query.limitsOrUsual().has(OwnedTool.COOL_SETTING);
+        steps.add(
+                cool
+                        ? Step.of(Action.CUP)
+                                .heat(Heat.COOL)
+                                .speed(Speed.LOW)
+                                .minutes(COOL_MINUTES)
+                                .build()
+                        : Step.of(Action.AIR).minutes(COOL_MINUTES).build());
     }
 
     /** Where a school begins: held off the hair, so that nothing is touched before the cast. None said: all over. */
@@ -218,31 +265,52 @@ final class DryAndFinish {
         if (bare && query.goal().volume() > 0 && query.limitsOrUsual().has(OwnedTool.PICK)) {
             open.add(Details.Roots.PICKED);
         }
-        boolean coolAir = query.limitsOrUsual().has(OwnedTool.DIFFUSER)
-                && query.limitsOrUsual().has(OwnedTool.COOL_SETTING);
-        if (bare
-                && coolAir
-                && query.goal().length() > 0
-                && query.hair().pattern().isTight()) {
+        boolean longer = query.goal().length() > 0 && !isLoose(query.hair().pattern());
+        boolean dryer = query.limitsOrUsual().has(OwnedTool.DIFFUSER);
+        if (bare && longer && dryer && query.limitsOrUsual().has(OwnedTool.COOL_SETTING)) {
             open.add(Details.Roots.STRETCHED);
         }
+        if (longer && dryer && choice.drying() == Choice.Drying.DIFFUSE) {
+            open.add(Details.Roots.TENSED);
+        }
         return open;
+    }
+
+    /** Waves and straight hair have hardly any length to give back. */
+    private static boolean isLoose(Pattern pattern) {
+        return pattern.isWavy() || pattern.isStraight();
+    }
+
+    /** The cloths that are here, and that the school and the pattern take: coils keep their water [CP]. */
+    static List<Details.Cloth> cloths(Query query) {
+        boolean any = query.limitsOrUsual().has(OwnedTool.TSHIRT)
+                && !query.schoolsOrDefault().neverFabric()
+                && !query.hair().pattern().isCoily();
+        if (!any) {
+            return List.of(Details.Cloth.NONE);
+        }
+        boolean asked = query.schoolsOrDefault().fabric() == Schools.YesNo.YES;
+        return asked
+                ? List.of(Details.Cloth.MICROPLOP, Details.Cloth.PLOP)
+                : List.of(Details.Cloth.MICROPLOP, Details.Cloth.PLOP, Details.Cloth.NONE);
     }
 
     private static boolean casts(Choice choice) {
         return Cast.isSetBy(choice.hold());
     }
 
-    /** Clips and fluffing where volume is wanted, no cast left: what a search begins with. */
+    /** Fluffed where volume is wanted, no clips, no cast left: what a search begins with. */
     static Details.Finish usual(Query query) {
         boolean volume = query.goal().wantsVolume();
         return new Details.Finish(
                 true,
-                volume && query.limitsOrUsual().has(OwnedTool.CLIPS),
+                false,
                 false,
                 volume,
                 PART_DRY,
                 Details.Roots.LEFT,
+                cloths(query).get(0),
+                0,
                 false,
                 NightCare.NONE);
     }
@@ -266,7 +334,8 @@ final class DryAndFinish {
     }
 
     private static Details.Finish finish(boolean clips, boolean castLeft, boolean fluff, double stop) {
-        return new Details.Finish(true, clips, castLeft, fluff, stop, Details.Roots.LEFT, false, NightCare.NONE);
+        return new Details.Finish(
+                true, clips, castLeft, fluff, stop, Details.Roots.LEFT, Details.Cloth.NONE, 0, false, NightCare.NONE);
     }
 
     /** Where oil goes on between rounds another round follows. */
@@ -276,7 +345,7 @@ final class DryAndFinish {
     }
 
     /** Percent dry at which a dryer is put down [CP]. */
-    private static final List<Double> STOPS = List.of(75.0, PART_DRY, 90.0);
+    private static final List<Double> STOPS = List.of(75.0, PART_DRY, 90.0, 95.0);
 
     private static final List<Boolean> BOTH = List.of(false, true);
     private static final List<Boolean> NEITHER = List.of(false);

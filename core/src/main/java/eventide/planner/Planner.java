@@ -3,39 +3,27 @@ package eventide.planner;
 import eventide.drying.Courses;
 import eventide.hair.Scalp;
 import eventide.routine.Limits;
-import eventide.routine.OwnedTool;
-import eventide.routine.Schools;
 import eventide.shape.Changed;
 import eventide.wash.Wash;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
-import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Set;
 import java.util.concurrent.ForkJoinTask;
 import java.util.function.Predicate;
 
 /**
- * Finds what to do: the best plan the shelf, the tools and the time allow, and its rivals of another kind, by exact
- * search. Deterministic.
+ * Finds what to do: the best plan the shelf, the tools and the time allow, and its rivals of another kind. Deterministic.
  */
 public final class Planner {
-    private static final Set<Slots.Slot> SLOTS = EnumSet.allOf(Slots.Slot.class);
-
     private final Query query;
     private final Stop stop;
     private final ShelfFilter filter;
-    private final List<Search.Frame> frames = new ArrayList<>();
     private final Preparation preparation;
-    private final Courses courses;
+    private final PlanSpace space;
     private final Runs runs;
-    private final Map<Details, Search> searches = new HashMap<>();
-    private final Map<Details, Grounds> grounds = new HashMap<>();
     private Search search;
 
     private Planner(Query query, Stop stop) {
@@ -43,22 +31,19 @@ public final class Planner {
     }
 
     /** Among some ways of working only; among all where none of those is open to this query. */
-    private Planner(Query query, Predicate<Search.Frame> wanted, Stop stop, boolean withDoubtful) {
+    private Planner(Query query, Predicate<Frame> wanted, Stop stop, boolean withDoubtful) {
         this.query = query;
         this.stop = stop;
         this.filter = new ShelfFilter(query, withDoubtful);
-        for (Choice.Hands hands : hands()) {
-            for (Choice.Drying drying : drying()) {
-                frames.add(new Search.Frame(hands, null, drying));
-            }
-        }
-        List<Search.Frame> some = frames.stream().filter(wanted).toList();
+        List<Frame> ways = new ArrayList<>(new Ways(query).open());
+        List<Frame> some = ways.stream().filter(wanted).toList();
         if (!some.isEmpty()) {
-            frames.retainAll(some);
+            ways.retainAll(some);
         }
         preparation = new Preparation(query, new Bottles(query, filter.allowed()));
-        courses = new Courses(query.hair(), query.air());
-        runs = new Runs(query, filter.allowed(), courses);
+        Composer composer = new Composer(query, filter.allowed());
+        space = new PlanSpace(new Stylers(query, filter.allowed()), composer, ways);
+        runs = new Runs(query, composer, new Courses(query.hair(), query.air()));
     }
 
     /** Nothing that was read will do: what was not may, and says so in the plan. */
@@ -66,117 +51,97 @@ public final class Planner {
         return filter.hasDoubtful() && query.hair().scalpOrEmpty().stream().noneMatch(Scalp::stopsStyling);
     }
 
-    private void search(Details details) {
-        Search known = searches.get(details);
-        search = known == null ? searchFor(details, grounds(details)) : known;
-        searches.put(details, search);
-    }
-
-    private Search searchFor(Details details, Grounds ground) {
-        return new Search(query, filter.allowed(), frames, details, runs, ground, stop);
-    }
-
-    /** Amounts take no time, so what is sure is sure of all of them. */
-    private Grounds grounds(Details details) {
-        return grounds.computeIfAbsent(
-                details.with(Details.Dose.ADVISED).with(details.work().foamed(false)),
-                any -> new Grounds(query, filter.allowed(), any, frames, courses));
-    }
-
-    /** The best plan with the care this hair asks for, the smaller things as usual; without it where the time does not allow it. */
-    private Judged first() {
-        search(usual(preparation.asked()));
-        Judged best = search.best();
-        if (best == null && preparation.asked() != Preparation.Care.NONE) {
-            search(usual(Preparation.Care.NONE));
-            best = search.best();
+    private Search searched(Details details) {
+        if (search == null || !search.details().equals(details)) {
+            search = search(details);
         }
-        return best;
+        return search;
+    }
+
+    private Search search(Details details) {
+        return new Search(query, space, details, runs, stop);
+    }
+
+    /** With the smaller things of a plan; what is known from the search before is taken along. */
+    private Search searched(Judged plan) {
+        if (!search.details().equals(plan.choice().details())) {
+            // Where a limit is in the way, what is known with other minutes is no guide.
+            search = search.isHindered() ? search(plan.choice().details()) : search.with(plan);
+        }
+        return search;
     }
 
     private Details usual(Preparation.Care care) {
         return Refinement.usual(query, preparation.usual(care));
     }
 
-    /** Turns after which it is left as it stands; one or two are usual. */
-    private static final int MOST_TURNS = 6;
+    /** The best plan with the care this hair asks for, the smaller things as usual; without it where the time does not allow it. */
+    private Judged first() {
+        Judged best = searched(usual(preparation.asked())).best();
+        if (best == null && preparation.asked() != Preparation.Care.NONE) {
+            best = searched(usual(Preparation.Care.NONE)).best();
+        }
+        return best;
+    }
 
     /**
-     * Layers, hands and amounts, and the other smaller things, by turns, each the best there is with the rest as it stands:
-     * until neither would be better otherwise. Null where nothing keeps the limits.
+     * Plans to begin with, each settled: the best with the care this hair asks for and, where a limit is in the way of something better,
+     * the best without it; of each the best of some ways of shaping and drying, for each has smaller things of its own.
+     */
+    private Judged begun() {
+        List<Judged> contenders = new ArrayList<>(contenders(usual(preparation.asked())));
+        boolean hindered = search.isHindered();
+        if (hindered && preparation.asked() != Preparation.Care.NONE) {
+            contenders.addAll(contenders(usual(Preparation.Care.NONE)));
+        }
+        return contenders.parallelStream().map(this::refined).min(BEST_FIRST).orElse(null);
+    }
+
+    private List<Judged> contenders(Details details) {
+        return searched(details).contenders();
+    }
+
+    /** Turns after which it is left as it stands; two are usual. */
+    private static final int MOST_TURNS = 5;
+
+    /**
+     * Layers, hands, parting and drying, and the smaller things, by turns, each the best there is with the rest as it stands: until
+     * neither would be better otherwise. Null where nothing was found that keeps the limits.
      */
     private Judged best() {
-        Judged seed = new Seed(filter.allowed(), runs::of).of(frames, usual(preparation.asked()));
-        Judged first = seed == null ? first() : seed;
-        Judged best = first == null ? null : refined(first);
+        Judged best = begun();
         for (int turn = 0; best != null && turn < MOST_TURNS && !stop.isDue(); turn++) {
-            Judged better = better(best);
+            Judged better = searched(best).best();
+            better = better == null || better.worth() <= best.worth() + Refinement.WORTH_CHANGING
+                    ? otherwiseDosed(best)
+                    : better;
+            better = better == null ? exchanged(best) : better;
             if (better == null) {
                 break;
             }
             best = refined(better);
         }
         if (best != null) {
-            search(best.choice().details());
+            searched(best);
         }
         return best;
     }
 
-    /** A plan of other layers, hands or amounts with the smaller things of this one, null where none is better. */
-    private Judged better(Judged best) {
-        search(best.choice().details());
-        Judged better = search.better(best.worth() + Refinement.WORTH_CHANGING);
-        if (better != null || stop.isDue()) {
-            return better;
-        }
-        List<Search> others = otherAmounts(best.choice().details());
-        // Side by side: nearly always none of them has anything.
-        return others.parallelStream()
-                .map(other -> other.better(best.worth() + Refinement.WORTH_CHANGING))
-                .filter(Objects::nonNull)
-                .findFirst()
-                .orElseGet(() -> {
-                    Judged dried = settledBetter(best, runs.bestOfDryings(best));
-                    return dried == null && refinement().hindered(best) > 0 ? hindered(best) : dried;
-                });
+    /** The best with two things decided otherwise, null where none is better by enough. */
+    private Judged exchanged(Judged best) {
+        List<Choice> singles = new ArrayList<>(search.neighbours(best.choice()));
+        refinement()
+                .all(best.choice())
+                .forEach(details -> singles.add(best.choice().with(details)));
+        Judged other = new Exchange(query, runs::of).best(best, singles);
+        return other != null && other.worth() > best.worth() + Refinement.WORTH_CHANGING ? other : null;
     }
 
-    /** A search for each other pair of amounts; they share what is sure. */
-    private List<Search> otherAmounts(Details own) {
-        List<Details> others = refinement().amounts(own).stream()
-                .filter(details -> !details.equals(own))
-                .toList();
-        Grounds ground = grounds(own);
-        List<Search> made = others.parallelStream()
-                .map(details -> searches.containsKey(details) ? searches.get(details) : searchFor(details, ground))
-                .toList();
-        for (Search one : made) {
-            searches.put(one.details(), one);
-        }
-        return made;
-    }
-
-    /**
-     * Where a limit is in the way of something better, the minutes of one thing may be worth more elsewhere: another care, or
-     * other plans run so far, each settled.
-     */
-    private Judged hindered(Judged best) {
-        Judged other = null;
-        if (preparation.asked() != Preparation.Care.NONE) {
-            Details own = best.choice().details();
-            search(own.with(preparation.otherwise(own.before())));
-            other = search.better(best.worth() + Refinement.WORTH_CHANGING);
-        }
-        return other != null ? other : settledBetter(best, runs.bestOfKinds());
-    }
-
-    /** The best of some plans once each is settled, null where none is better: what dries otherwise has other smaller things. */
-    private Judged settledBetter(Judged best, List<Judged> plans) {
-        return plans.stream()
-                .map(this::refined)
-                .filter(plan -> plan.worth() > best.worth() + Refinement.WORTH_CHANGING)
-                .min(BEST_FIRST)
-                .orElse(null);
+    /** The best of other bottles in other amounts, null where none is better by enough. */
+    private Judged otherwiseDosed(Judged best) {
+        Judged other = search.otherwise(
+                best.choice(), refinement().amounts(best.choice().details()));
+        return other != null && other.worth() > best.worth() + Refinement.WORTH_CHANGING ? other : null;
     }
 
     public static Suggestions suggest(Query query) {
@@ -198,13 +163,47 @@ public final class Planner {
     }
 
     /** The choice behind {@link #best}, null for none. */
-    static Judged bestOf(Query query, Predicate<Search.Frame> frames, Stop stop) {
+    static Judged bestOf(Query query, Predicate<Frame> frames, Stop stop) {
         if (query.hair().scalpOrEmpty().stream().anyMatch(Scalp::stopsStyling)) {
             return null;
         }
         Planner planner = new Planner(query, frames, stop, false);
         Judged best = planner.best();
         return best == null && planner.mayTryDoubtful() ? new Planner(query, frames, stop, true).best() : best;
+    }
+
+    /** The best there is found by running every plan: for measuring what the search misses. Takes long on more than a few bottles. */
+    static Judged exhaustive(Query query) {
+        if (query.hair().scalpOrEmpty().stream().anyMatch(Scalp::stopsStyling)) {
+            return null;
+        }
+        return new Planner(query, Stop.NEVER).bestOfEverything();
+    }
+
+    /** Plans that are settled after all of them were run. */
+    private static final int SETTLED = 12;
+
+    private Judged bestOfEverything() {
+        Judged best = best();
+        Details details =
+                best == null ? usual(Preparation.Care.NONE) : best.choice().details();
+        for (int turn = 0; turn < MOST_TURNS; turn++) {
+            Judged before = best;
+            List<Judged> likeliest = searched(details).runEverything().stream()
+                    .filter(Judged::isFeasible)
+                    .sorted(BEST_FIRST)
+                    .limit(SETTLED)
+                    .toList();
+            best = java.util.stream.Stream.concat(
+                            likeliest.stream().map(this::refined), java.util.stream.Stream.ofNullable(best))
+                    .min(BEST_FIRST)
+                    .orElse(null);
+            if (best == null || before != null && best.worth() <= before.worth() + Refinement.WORTH_CHANGING) {
+                break;
+            }
+            details = best.choice().details();
+        }
+        return best;
     }
 
     static Suggestion written(Query query, Judged best) {
@@ -218,8 +217,7 @@ public final class Planner {
     /** The search alone, for laying it beside a plain loop over everything; the smaller things as usual where null. */
     static Search search(Query query, Details details) {
         Planner planner = new Planner(query, Stop.NEVER);
-        planner.search(details == null ? planner.usual(planner.preparation.asked()) : details);
-        return planner.search;
+        return planner.searched(details == null ? planner.usual(planner.preparation.asked()) : details);
     }
 
     private Suggestions run() {
@@ -249,9 +247,7 @@ public final class Planner {
                     ForkJoinTask.adapt(() -> presentation.write(refined(taken))).fork());
             next = chosen.size() == Presentation.MOST || stop.isDue()
                     ? null
-                    : search.rival(
-                            Region.unlike(chosen.stream().map(Judged::choice).toList()),
-                            best.worth() - Presentation.WORTH_SHOWING);
+                    : search.rival(unlike(chosen), best.worth() - Presentation.WORTH_SHOWING);
         }
         List<Suggestion> suggestions = Presentation.named(written.stream()
                 .map(ForkJoinTask::join)
@@ -284,12 +280,12 @@ public final class Planner {
     }
 
     private List<Judged> rivals(Choice taken) {
-        Search.Frame own = taken.frame();
+        Frame own = taken.frame();
         List<Judged> rivals = new ArrayList<>();
         if (stop.isDue()) {
             return rivals;
         }
-        for (Slots.Slot slot : SLOTS) {
+        for (Stylers.Slot slot : Stylers.Slot.values()) {
             rivals.add(search.bestButFor(taken, slot));
         }
         rivals.add(
@@ -306,6 +302,18 @@ public final class Planner {
                         && frame.sections() == own.sections()));
         rivals.removeIf(Objects::isNull);
         return rivals;
+    }
+
+    /** Classes of another kind than each of these: other hands, another way of drying, or another balance of weight and hold. */
+    private static Predicate<PlanClass> unlike(List<Judged> taken) {
+        return one -> taken.stream().map(Judged::choice).allMatch(choice -> {
+            Choice.Drying drying = one.frame().drying();
+            return one.frame().hands() != choice.hands()
+                    || drying.usesDryer() != choice.drying().usesDryer()
+                    || drying.ends() != choice.drying().ends()
+                    || one.layers().cream() != (choice.cream() != null)
+                    || one.layers().gel() != (choice.gel() != null);
+        });
     }
 
     static final Comparator<Judged> BEST_FIRST = Comparator.comparingDouble((Judged j) -> -j.worth())
@@ -325,7 +333,7 @@ public final class Planner {
         if (given.maxCostCents() != null) {
             relax(buys, "a larger budget", Changed.with(given, "maxCostCents", null));
         }
-        String most = search.broken().entrySet().stream()
+        String most = runs.broken().entrySet().stream()
                 .max(Map.Entry.comparingByValue())
                 .map(Map.Entry::getKey)
                 .orElse("shelf");
@@ -349,48 +357,5 @@ public final class Planner {
                     Math.ceil(plan.wash().course().minutes()),
                     Math.ceil(plan.wash().course().chairMinutes())));
         }
-    }
-
-    private List<Choice.Hands> hands() {
-        Schools.Hands school = query.schoolsOrDefault().hands();
-        if (school != null && school != Schools.Hands.BY_GOAL) {
-            return List.of(Choice.Hands.valueOf(school.name()));
-        }
-        List<Choice.Hands> hands = new ArrayList<>();
-        boolean wavy = query.hair().pattern().isWavy() || query.hair().pattern().isStraight();
-        hands.add(wavy ? Choice.Hands.SCRUNCH : Choice.Hands.SMOOTH);
-        if (!wavy && !query.hair().pattern().isCoily()) {
-            hands.add(Choice.Hands.SCRUNCH);
-        }
-        if (query.limitsOrUsual().has(OwnedTool.BRUSH)) {
-            hands.add(Choice.Hands.BRUSH);
-        }
-        if (!wavy) {
-            hands.add(Choice.Hands.COIL);
-        }
-        if (query.hair().pattern().isCoily()) {
-            hands.add(Choice.Hands.SHINGLE);
-        }
-        return hands;
-    }
-
-    private List<Choice.Drying> drying() {
-        boolean diffuser = query.limitsOrUsual().has(OwnedTool.DIFFUSER);
-        Schools.DryTo school = query.schoolsOrDefault().dryTo();
-        if (!diffuser || school == Schools.DryTo.AIR) {
-            return List.of(Choice.Drying.AIR, Choice.Drying.HOME);
-        }
-        if (school == Schools.DryTo.FULL) {
-            return List.of(Choice.Drying.DIFFUSE);
-        }
-        if (school == Schools.DryTo.PART_THEN_AIR) {
-            return List.of(Choice.Drying.PART, Choice.Drying.LEAVE);
-        }
-        if (school == Schools.DryTo.AIR_THEN_DRYER) {
-            return List.of(Choice.Drying.AIR_ROOTS);
-        }
-        return Arrays.stream(Choice.Drying.values())
-                .filter(drying -> drying != Choice.Drying.AIR_ROOTS)
-                .toList();
     }
 }

@@ -80,7 +80,8 @@ final class Preparation {
 
     /** What a search begins with: the care asked for as long as is usual, and a clarifier where residue shows or may. */
     Details.Before usual(Care care) {
-        return new Details.Before(care, usualMinutes(care), mayClarify() && (isBuiltUp() || mustClarify()));
+        boolean clarified = mayClarify() && mustClarify();
+        return new Details.Before(care, usualMinutes(care), clarified && !strips(care, true));
     }
 
     private double usualMinutes(Care care) {
@@ -98,9 +99,12 @@ final class Preparation {
     List<Details.Before> all() {
         List<Details.Before> all = new ArrayList<>();
         Care asked = asked();
-        for (boolean clarified : mayClarify() ? mustClarify() ? List.of(true) : List.of(false, true) : List.of(false)) {
+        boolean must = mustClarify() && !strips(asked, true);
+        for (boolean clarified : mayClarify() ? must ? List.of(true) : List.of(false, true) : List.of(false)) {
             all.add(new Details.Before(Care.NONE, 0, clarified));
-            minutes(asked).forEach(some -> all.add(new Details.Before(asked, some, clarified)));
+            if (!strips(asked, clarified)) {
+                minutes(asked).forEach(some -> all.add(new Details.Before(asked, some, clarified)));
+            }
         }
         return all;
     }
@@ -112,6 +116,14 @@ final class Preparation {
                 : new Details.Before(Care.NONE, 0, own.clarified());
     }
 
+    /** Clarified and given protein in one wash is too much for hair that is bleached, brittle or dry [CP]. */
+    private boolean strips(Care care, boolean clarified) {
+        boolean delicate = has(Condition.BLEACHED)
+                || has(Condition.BRITTLE)
+                || query.hair().porosity() == Porosity.HIGH;
+        return clarified && care == Care.PROTEIN && delicate;
+    }
+
     private List<Double> minutes(Care care) {
         boolean before = query.schoolsOrDefault().mask() == Schools.MaskPlace.BEFORE;
         return switch (care) {
@@ -121,9 +133,19 @@ final class Preparation {
         };
     }
 
-    /** A scalp that asks for a wash is not left unwashed where only a clarifier would do it. */
+    /**
+     * A scalp that asks for a wash is not left unwashed where only a clarifier would do it; a new client, and hair that is built up,
+     * is clarified, or what was there before blurs what comes of it [CP].
+     */
     private boolean mustClarify() {
-        return mayClarify() && cleanser() == null && (scalp.wantsMedicated() || scalp.wantsTwice());
+        boolean onlyIt = cleanser() == null && (scalp.wantsMedicated() || scalp.wantsTwice());
+        return mayClarify() && (onlyIt || isBuiltUp() && !isClarified());
+    }
+
+    /** Within a week it is clear already [CP]. */
+    private boolean isClarified() {
+        Double since = query.hair().daysSinceClarify();
+        return since != null && since <= WEEK;
     }
 
     private boolean mayClarify() {

@@ -35,6 +35,7 @@ final class Refinement {
     private final List<Function<Choice, List<Details>>> questions = List.of(
             this::cares,
             this::finishes,
+            this::stays,
             this::roots,
             this::moistures,
             this::holds,
@@ -137,9 +138,37 @@ final class Refinement {
 
     private List<Details> finishes(Choice choice) {
         Finish own = choice.details().finish();
-        return each(DryAndFinish.all(query, choice), finish -> choice.details()
-                .with(finish.turned(own.turned()).rooted(own.roots()).kept(own.refreshed(), own.night())));
+        List<Details> all = new ArrayList<>();
+        for (Details.Cloth cloth : DryAndFinish.cloths(query)) {
+            all.addAll(each(DryAndFinish.all(query, choice), finish -> choice.details()
+                    .with(finish.turned(own.turned())
+                            .rooted(own.roots())
+                            .pressed(cloth)
+                            .staying(own.stays())
+                            .kept(own.refreshed(), own.night()))));
+        }
+        return all;
     }
+
+    /** What goes home wet may stay and dry while there is time [OURS]. */
+    private List<Details> stays(Choice choice) {
+        Finish own = choice.details().finish();
+        if (choice.drying() != Choice.Drying.HOME) {
+            return List.of();
+        }
+        double others = judge.apply(choice).wash().course().minutes() - own.stays();
+        double rest = Math.floor((query.limitsOrUsual().minutes() - others) / FIVE) * FIVE;
+        return Stream.of(0.0, rest / 2, rest)
+                .map(minutes -> Math.max(0, Math.min(MOST_STAY, Math.floor(minutes / FIVE) * FIVE)))
+                .distinct()
+                .map(minutes -> choice.details().with(own.staying(minutes)))
+                .toList();
+    }
+
+    /** Minutes are said in fives. */
+    private static final double FIVE = 5;
+    /** Nobody sits longer for wet hair, minutes [OURS]. */
+    private static final double MOST_STAY = 120;
 
     private List<Details> roots(Choice choice) {
         Finish own = choice.details().finish();
@@ -217,10 +246,16 @@ final class Refinement {
                 .with(own.scrunched(count)));
     }
 
-    /** Waves take 10 to 20, curls and coils 2 or 3 [CP]. */
+    /** Waves take 10 to 20, curls and coils 2 or 3 [CP]; straight hair has no curl to scrunch up, only a little lift [OURS]. */
     private static List<Integer> scrunches(Query query) {
-        boolean wavy = query.hair().pattern().isWavy() || query.hair().pattern().isStraight();
-        return wavy ? List.of(10, 15, 20) : List.of(2, 3);
+        if (query.hair().pattern().isStraight()) {
+            return List.of(2, 3);
+        }
+        return query.hair().pattern().isWavy() ? List.of(10, 15, 20) : List.of(2, 3);
+    }
+
+    private static int most(List<Integer> counts) {
+        return counts.get(counts.size() - 1);
     }
 
     private List<Details> positions(Choice choice) {
@@ -267,9 +302,9 @@ final class Refinement {
                         Order.TRADE,
                         false,
                         query.goal().wantsVolume(),
-                        false,
+                        query.goal().wantsVolume(),
                         query.schoolsOrDefault().mousse() == Schools.MoussePlace.UNDER,
-                        scrunches(query).get(1)),
+                        most(scrunches(query))),
                 DryAndFinish.usual(query));
     }
 }

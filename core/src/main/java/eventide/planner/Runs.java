@@ -2,13 +2,9 @@ package eventide.planner;
 
 import eventide.drying.Course;
 import eventide.drying.Courses;
-import eventide.product.Product;
 import eventide.routine.NightCare;
 import eventide.routine.Routine;
 import eventide.wash.Wash;
-import java.util.EnumMap;
-import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 
@@ -29,10 +25,10 @@ final class Runs {
     /**
      * @param courses over this head in this air
      */
-    Runs(Query query, List<Product> allowed, Courses courses) {
+    Runs(Query query, Composer composer, Courses courses) {
         this.query = query;
         this.courses = courses;
-        this.composer = new Composer(query, allowed);
+        this.composer = composer;
     }
 
     Judged of(Choice choice) {
@@ -72,45 +68,6 @@ final class Runs {
 
     int size() {
         return judged.size();
-    }
-
-    /** So many kinds of plan are settled besides where a limit is in the way [OURS]. */
-    private static final int MOST_KINDS = 3;
-
-    /** The best feasible plan of each way of layering, shaping and drying, best first, no more than are worth settling. */
-    List<Judged> bestOfKinds() {
-        Map<Kind, Judged> kinds = new HashMap<>();
-        for (Judged plan : judged.values()) {
-            if (plan.isFeasible()) {
-                kinds.merge(Kind.of(plan.choice()), plan, (a, b) -> Planner.BEST_FIRST.compare(a, b) <= 0 ? a : b);
-            }
-        }
-        return kinds.values().stream()
-                .sorted(Planner.BEST_FIRST)
-                .limit(MOST_KINDS)
-                .toList();
-    }
-
-    /** Points of worth that settling the smaller things hardly ever makes up [OURS: 1.1 is the most seen on 96 shelves]. */
-    private static final double WITHIN_REACH = 1.2;
-
-    /** Of every other way of drying the best feasible plan, where settling it could make it the best of all. */
-    List<Judged> bestOfDryings(Judged best) {
-        Map<Choice.Drying, Judged> dryings = new EnumMap<>(Choice.Drying.class);
-        for (Judged plan : judged.values()) {
-            if (plan.isFeasible() && plan.choice().drying() != best.choice().drying()) {
-                dryings.merge(plan.choice().drying(), plan, (a, b) -> Planner.BEST_FIRST.compare(a, b) <= 0 ? a : b);
-            }
-        }
-        return dryings.values().stream()
-                .filter(plan -> plan.worth() > best.worth() - WITHIN_REACH)
-                .toList();
-    }
-
-    private record Kind(Layers layers, Choice.Hands hands, Choice.Drying drying) {
-        static Kind of(Choice choice) {
-            return new Kind(Layers.of(choice), choice.hands(), choice.drying());
-        }
     }
 
     /** How often each limit was in the way. */

@@ -11,12 +11,14 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * A plan without the wetting and squeezing that would change nothing. A step less is half a minute less, too, and that may be
+ * A plan without the wetting, squeezing and drying that would change nothing. A step less is half a minute less, too, and that may be
  * the one the clips stay in too long: what would make the plan worse, or break a limit, stays.
  */
 final class Tidied {
     /** Water that nobody could tell, points. */
     private static final double NOTHING = 1;
+    /** A dryer that finds its hair dry enough is not switched on, minutes. */
+    private static final double NO_TIME = .1;
 
     private final Judged plan;
     private final Limits limits;
@@ -58,6 +60,9 @@ final class Tidied {
 
     private boolean isIdle(StepPlace place) {
         Step step = plan.routine().at(place);
+        if (step.action().isDrying() && step.minutes() == null) {
+            return plan.wash().course().visits(place).stream().allMatch(visit -> visit.minutes() < NO_TIME);
+        }
         if (step.toWetness() == null || step.action() != Action.MIST && step.action() != Action.SQUEEZE) {
             return false;
         }

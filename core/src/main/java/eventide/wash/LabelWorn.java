@@ -3,6 +3,8 @@ package eventide.wash;
 import eventide.hair.Zone;
 import eventide.product.LabelReading.Load;
 import eventide.product.LabelReading.Traits;
+import eventide.product.Product;
+import java.util.function.Predicate;
 
 /**
  * What the labels of all that is worn name: nothing where none is known.
@@ -11,17 +13,38 @@ import eventide.product.LabelReading.Traits;
  * @param humectants the most of what draws water, 0 to 1
  */
 public record LabelWorn(double films, double humectants) {
+    private static final LabelWorn NONE = new LabelWorn(0, 0);
+
     public static LabelWorn of(Wash wash, Zone zone) {
+        return of(wash, zone, layer -> true);
+    }
+
+    /** Of some layers only. */
+    public static LabelWorn of(Wash wash, Zone zone, Predicate<Layer> wanted) {
         double films = 0;
         double humectants = 0;
         for (Layer layer : wash.layersIn(zone)) {
-            if (layer.product().ingredients() != null) {
-                Traits traits = layer.product().label().traits();
-                films = Math.max(films, share(traits.filmFormers()));
-                humectants = Math.max(humectants, share(traits.humectants()));
+            if (wanted.test(layer)) {
+                LabelWorn own = of(layer.product());
+                films = Math.max(films, own.films());
+                humectants = Math.max(humectants, own.humectants());
             }
         }
         return new LabelWorn(films, humectants);
+    }
+
+    /** The most of both. */
+    public LabelWorn and(LabelWorn other) {
+        return new LabelWorn(Math.max(films, other.films), Math.max(humectants, other.humectants));
+    }
+
+    /** Of one product. */
+    public static LabelWorn of(Product product) {
+        if (product.ingredients() == null) {
+            return NONE;
+        }
+        Traits traits = product.label().traits();
+        return new LabelWorn(share(traits.filmFormers()), share(traits.humectants()));
     }
 
     /** Of none, little, some and much, in even steps [OURS]. */

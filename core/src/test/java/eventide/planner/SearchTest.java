@@ -10,8 +10,11 @@ import eventide.check.Severity;
 import eventide.hair.Hair;
 import eventide.hair.Pattern;
 import eventide.hair.Strand;
-import eventide.outcome.Prospect;
+import eventide.hair.Zone;
+import eventide.outcome.OtherStylers;
+import eventide.outcome.OutcomeModel;
 import eventide.outcome.ScoreName;
+import eventide.outcome.Scores;
 import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Action;
@@ -22,17 +25,18 @@ import eventide.routine.Routine;
 import eventide.routine.SchoolQuestion;
 import eventide.routine.Schools;
 import eventide.routine.Step;
+import eventide.routine.StepPlace;
+import eventide.shape.Changed;
+import eventide.wash.Features;
 import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.concurrent.ForkJoinPool;
 import org.testng.annotations.Test;
 
 /** The search against a plain loop over everything, and the limits it may not break. */
 public class SearchTest {
-    /** In points of worth: half a point of one score that is wanted above all is seven times that [OURS]. */
-    private static final double HARDLY_SEEN = .25;
-
     private static Schools dryTo(Schools.DryTo dryTo, Schools.Hands hands) {
         return new Schools(null, null, null, null, null, null, null, null, dryTo, null, null, null, hands);
     }
@@ -87,71 +91,127 @@ public class SearchTest {
         }
     }
 
+    /** Heads with zones and conditions of their own, over every way of working: exact where all can be tried. */
     @Test
     public void findsWhatAPlainLoopFindsOverAllWaysOfWorking() {
         Random random = new Random(92);
-        for (int i = 0; i < 25; i++) {
-            assertBest(RandomShelf.query(random, RandomShelf.of(random, 4), null), "case " + i);
-        }
-    }
-
-    /** On large shelves a search ends before all is weighed: so much patience has missed nothing that anybody would see. */
-    @Test
-    public void patienceMissesNothingOnLargeShelves() {
-        for (int seed = 1; seed <= 10; seed++) {
-            Random random = new Random(seed);
-            Query query = RandomShelf.query(random, RandomShelf.of(random, 60), null);
-            Judged found = Planner.search(query, null).best();
-            Judged best = Planner.search(query, null).bestHoweverLong();
-            assertEquals(found == null, best == null, "seed " + seed);
-            if (best != null) {
-                double missed = best.worth() - found.worth();
-                assertTrue(missed <= HARDLY_SEEN, "missed " + missed + ", seed " + seed);
+        int exact = 0;
+        for (int i = 0; i < 60; i++) {
+            Query query = RandomQuery.of(random, 8 + random.nextInt(2));
+            if (Planner.search(query, null).size() <= Search.FEW) {
+                assertBest(query, "case " + i);
+                exact++;
             }
         }
+        assertTrue(exact > 20, "tried: " + exact);
     }
 
-    /** A wash of the stated number of sections against one re-parted in thought: what bounds rest on. */
+    /** Where not all can be tried, what is missed is seldom to be seen [OURS: a tenth of a point of worth]. */
     @Test
-    public void partingInThoughtIsPartingByHand() {
+    public void missesLittleOnLargerShelves() {
+        int seen = 0;
+        int heads = 24;
+        for (int i = 0; i < heads; i++) {
+            Query query = RandomQuery.of(new Random(900 + i), 11);
+            Judged found = Planner.search(query, null).best();
+            Judged best = loop(query);
+            assertEquals(found == null, best == null, "head " + i);
+            seen += best != null && best.worth() - found.worth() > .1 ? 1 : 0;
+        }
+        assertTrue(seen <= heads / 6, "missed on " + seen);
+    }
+
+    @Test
+    public void theSameQuestionIsAnsweredTheSameOnAnyNumberOfCores() throws Exception {
+        for (int i = 0; i < 12; i++) {
+            Query query = RandomQuery.of(new Random(500 + i), 30);
+            Suggestions one = on(1, query);
+            assertEquals(on(2, query), one, "head " + i);
+            assertEquals(on(4, query), one, "head " + i);
+        }
+    }
+
+    private static Suggestions on(int threads, Query query) throws Exception {
+        ForkJoinPool pool = new ForkJoinPool(threads);
+        try {
+            return pool.submit(() -> Planner.suggest(query)).get();
+        } finally {
+            pool.shutdown();
+        }
+    }
+
+    /** What the search forecasts from is the model itself: with the water as it was, a forecast is what a run gives. */
+    @Test
+    public void otherStylersInTheSameWaterAreForecastToTheLastDigit() {
         Random random = new Random(96);
-        for (int i = 0; i < 100; i++) {
-            Query query = RandomShelf.query(random, List.of(), null);
-            int from = 2 + random.nextInt(10);
-            int to = 2 + random.nextInt(20);
-            Prospect thought =
-                    Prospect.of(gelled(query, from), layer -> true, 0).parted(from, to);
-            Prospect done = Prospect.of(gelled(query, to), layer -> true, 0);
-            assertEquals(thought.places().size(), done.places().size());
-            for (int p = 0; p < done.places().size(); p++) {
-                Prospect.Place a = thought.places().get(p);
-                Prospect.Place b = done.places().get(p);
-                double[] scoresA = scores(a);
-                double[] scoresB = scores(b);
-                for (int s = 0; s < scoresA.length; s++) {
-                    assertEquals(scoresA[s], scoresB[s], 1e-9, "score " + s + ", case " + i);
+        for (int i = 0; i < 300; i++) {
+            Hair hair = RandomQuery.head(random);
+            Query query = Changed.with(RandomShelf.query(random, List.of(), null), "hair", hair);
+            Wash run = worn(query, random);
+            Wash other = run.with(swapped(run.routine(), random));
+            List<OtherStylers.Place> places =
+                    OtherStylers.on(run, OtherStylers::isStyler).places();
+            double[] forecast = new double[ScoreName.values().length];
+            double[] scores = new double[ScoreName.values().length];
+            for (OtherStylers.Place place : places) {
+                place.scores(wornAt(other), scores);
+                for (int s = 0; s < scores.length; s++) {
+                    forecast[s] += place.share() * scores[s];
+                }
+            }
+            Scores real = OutcomeModel.scores(other);
+            for (ScoreName name : ScoreName.values()) {
+                // Hold itself is no wish: what air and water leave of it is not asked of a forecast.
+                if (name != ScoreName.HOLD) {
+                    assertEquals(forecast[name.ordinal()], real.of(name), 1e-9, name + ", case " + i);
                 }
             }
         }
     }
 
-    private static double[] scores(Prospect.Place place) {
-        double[] scores = new double[ScoreName.values().length];
-        place.scores(place.byHold(2, 6), place.byRichness(1, 3), false, scores);
-        return scores;
+    private static OtherStylers.Worn wornAt(Wash wash) {
+        Features features = Features.of(wash, Zone.BACK);
+        return new OtherStylers.Worn(
+                features.holdMet(),
+                features.richness(),
+                features.filmFormers(),
+                features.humectants(),
+                features.foam(),
+                features.holdFullness(),
+                features.coated());
     }
 
-    private static Wash gelled(Query query, int sections) {
-        Product gel = Product.of("gel", Role.GEL, 6, 2, 30, 90);
-        Step inner = Step.of(Action.APPLY).product(gel).build();
+    private static Product any(Role role, Random random) {
+        return Product.of(role.label(), role, random.nextInt(10), random.nextInt(8), 0, 100);
+    }
+
+    private static Wash worn(Query query, Random random) {
+        Step inner = Step.of(Action.APPLY).product(any(Role.GEL, random)).build();
         Routine routine = Routine.of(List.of(
                 Step.of(Action.REWET).build(),
+                Step.of(Action.APPLY).product(any(Role.CREAM, random)).build(),
                 Step.of(Action.EACH_SECTION)
-                        .sections(sections)
+                        .sections(2 + random.nextInt(8))
                         .steps(List.of(inner))
                         .build(),
-                Step.of(Action.AIR).untilDry(100.0).build()));
+                Step.of(Action.AIR).untilDry(100.0).build(),
+                Step.of(Action.BREAK_CAST).build()));
         return Wash.of(routine, query.hair(), query.goal(), query.air(), query.schools(), query.limits());
+    }
+
+    /** The same steps with other bottles. */
+    private static Routine swapped(Routine routine, Random random) {
+        Routine other = routine;
+        for (StepPlace place : routine.places()) {
+            Product product = routine.at(place).product();
+            if (product != null) {
+                Product instead =
+                        Product.of(product.name(), product.role(), 1 + random.nextInt(9), random.nextInt(8), 0, 100);
+                other = other.replacing(
+                        place, other.at(place).but().product(instead).build());
+            }
+        }
+        return other;
     }
 
     @Test
@@ -163,13 +223,13 @@ public class SearchTest {
                 Heads.coarseCoily(), new Goal(0, 3, 0, 0, 0, 0), Air.of(22, 52), null, Limits.ofMinutes(240), shelf);
         assertEquals(Planner.bestOf(sleek, frame -> true, Stop.NEVER).choice().sections(), Choice.Sections.MORE);
         Search search = Planner.search(full, null);
-        Choice brushed = search.everything().stream()
-                .filter(choice -> choice.isShaped() && choice.hands() == Choice.Hands.BRUSH)
+        Choice smoothed = search.everything().stream()
+                .filter(choice -> choice.isShaped() && choice.hands() == Choice.Hands.SMOOTH)
                 .map(search::judge)
                 .min(Planner.BEST_FIRST)
                 .orElseThrow()
                 .choice();
-        assertEquals(brushed.sections(), Choice.Sections.FEWER);
+        assertEquals(smoothed.sections(), Choice.Sections.FEWER);
         Suggestion best = Planner.suggest(sleek).suggestions().get(0);
         assertTrue(
                 best.why().stream()
