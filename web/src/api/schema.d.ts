@@ -516,6 +516,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/routines/halves/swap": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["swap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/routines/refit": {
         parameters: {
             query?: never;
@@ -1762,6 +1778,9 @@ export interface components {
             tells: string;
             tellsNot: string;
         };
+        Halved: {
+            routine: components["schemas"]["Routine"];
+        };
         Head: {
             hair?: components["schemas"]["Hair"];
         };
@@ -1804,6 +1823,7 @@ export interface components {
         };
         Judgement: {
             amounts: components["schemas"]["Amount"][];
+            beyond: string[];
             cautions: components["schemas"]["Caution"][];
             chairMinutes: number;
             costCents: number;
@@ -1967,7 +1987,9 @@ export interface components {
             value: string;
         };
         OtherSchool: {
+            chairMinutes: number;
             label: string;
+            minutes: number;
             moved: components["schemas"]["Moved"][];
             otherwise: string[];
             routine: components["schemas"]["Routine"];
@@ -2083,6 +2105,7 @@ export interface components {
         };
         Query: {
             air: components["schemas"]["Air"];
+            exhaustive?: boolean;
             goal: components["schemas"]["Goal"];
             hair: components["schemas"]["Hair"];
             limits?: components["schemas"]["Limits"];
@@ -2183,6 +2206,7 @@ export interface components {
             seen: string;
         };
         Refit: {
+            beyond: string[];
             changes: components["schemas"]["Fitted"][];
             routine: components["schemas"]["Routine"];
             unfinished?: string;
@@ -2502,6 +2526,7 @@ export interface components {
         };
         Suggestion: {
             amounts: components["schemas"]["Amount"][];
+            beyond: string[];
             cautions: components["schemas"]["Caution"][];
             chairMinutes: number;
             costCents: number;
@@ -2523,10 +2548,13 @@ export interface components {
             why: components["schemas"]["Reason"][];
         };
         Suggestions: {
+            bestOf: number;
             considered: number;
             nothing?: string;
             refused: components["schemas"]["Refused"][];
+            regret?: number;
             suggestions: components["schemas"]["Suggestion"][];
+            tookMillis?: number;
             unfinished?: string;
         };
         Swapped: {
@@ -3566,6 +3594,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["HalfTrial"];
+                };
+            };
+        };
+    };
+    swap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Halved"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Routine"];
                 };
             };
         };

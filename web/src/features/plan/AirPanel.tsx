@@ -35,10 +35,10 @@ export function AirPanel({ air, typed, setting, shelf, onTyped, onInstruments }:
         <p>
           {changes.otherwise.length === 0
             ? 'In easy air the plan would be the same'
-            : `In easy air the plan would be: ${changes.otherwise.join(', ')}`}
+            : `For today’s air the plan is otherwise: ${changes.otherwise.join(', ')}`}
           {changes.moved.length > 0 && (
             <>
-              ; today’s moves it by <span className="figures">{moves(changes.moved)}</span>
+              ; against easy air it comes to <span className="figures">{moves(changes.moved)}</span>
             </>
           )}
           .

@@ -16,6 +16,11 @@ export const AtTheWater = memo(function AtTheWater(props: AtTheWaterProps) {
   const { findings, cautions } = judgement
   return (
     <div className="grid gap-2">
+      {judgement.beyond.length > 0 && (
+        <p className="text-caution" role="status">
+          <span aria-hidden>⚑ </span>Beyond today’s limits: {judgement.beyond.join('; ')}.
+        </p>
+      )}
       {findings.length === 0 && (
         <p className="text-muted">Nothing to object to: every styler meets its water.</p>
       )}

@@ -40,7 +40,11 @@ export function SchoolsPanel({ setting, shelf, onPreview, onToday, onClient }: S
                 <p>
                   <b className="font-semibold">{other.label}:</b>{' '}
                   {other.otherwise.length === 0 ? 'the same layers' : other.otherwise.join(', ')}.{' '}
-                  <span className="figures">{moves(other.moved.slice(0, 3))}</span>
+                  <span className="figures">
+                    {[moves(other.moved.slice(0, 3)), minutesMore(other.minutes)]
+                      .filter((part) => part !== '')
+                      .join(' · ')}
+                  </span>
                 </p>
                 <p className="flex flex-wrap gap-x-4 text-sm">
                   <Link onClick={() => onPreview(`${question.question} ${other.label}`, other.routine)}>
@@ -61,6 +65,11 @@ export function SchoolsPanel({ setting, shelf, onPreview, onToday, onClient }: S
       )}
     </ul>
   )
+}
+
+/** A minute or two nobody plans by. */
+function minutesMore(minutes: number): string {
+  return Math.abs(minutes) < 3 ? '' : `${minutes > 0 ? '+' : '−'}${Math.abs(minutes)} min`
 }
 
 function Link({ onClick, children }: { onClick: () => void; children: string }) {

@@ -6,6 +6,7 @@ import { shortName, stepLine } from '../../api/words'
 import { Button } from '../../ui/Button'
 import { Said } from './Said'
 import { StepFields } from './StepFields'
+import { SwapSides } from './SwapSides'
 import { WhyStep } from './WhyStep'
 import { grouped, movedStep, ungrouped, withStep } from './planState'
 
@@ -47,6 +48,7 @@ export function StepPanel(props: StepPanelProps) {
   } = props
   const cards = useQuery(actionsQuery).data ?? []
   const card = cards.find((c) => c.action === step.action)
+  const halved = step.half !== undefined || step.steps?.some((own) => own.half !== undefined) === true
   const reasons = why.filter((reason) => reason.step === index)
   const cautions = judgement.cautions.filter((caution) => caution.step === index)
   // In a group it is its styler that is tried.
@@ -111,6 +113,7 @@ export function StepPanel(props: StepPanelProps) {
         ) : (
           <Button onClick={() => onChange(ungrouped(routine, index))}>Whole head, one after the other</Button>
         )}
+        {halved && <SwapSides routine={routine} onChange={onChange} />}
         {(step.product !== undefined || held >= 0) && step.half === undefined && (
           <Button onClick={() => onHalves(index, held < 0 ? undefined : held)}>
             Try another on one half

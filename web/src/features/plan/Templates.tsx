@@ -95,8 +95,13 @@ export function Templates({ setting, shelf, routine, onTake }: TemplatesProps) {
                 <b className="font-semibold">{change.what}.</b> {change.why}
               </li>
             ))}
-            {fit.data.changes.length === 0 && <li>It fits as it is.</li>}
+            {fit.data.changes.length === 0 && fit.data.beyond.length === 0 && <li>It fits as it is.</li>}
           </ol>
+          {fit.data.beyond.length > 0 && (
+            <p className="text-caution">
+              <span aria-hidden>⚑ </span>Still beyond today’s limits: {fit.data.beyond.join('; ')}.
+            </p>
+          )}
           <div className="flex gap-2">
             <Button
               main

@@ -102,8 +102,10 @@ final class DoingConstants {
     static final double DRYER_LIFTS = .9;
     /** Shrinkage of a dryer, percent. */
     static final double DRYER_SHRINKS = 2;
+    /** Minutes that clips stay before they do anything. */
+    static final double CLIPPED_FROM = 1;
     /** Minutes that clips stay before roots have set standing; sooner, in part. */
-    static final double CLIPPED_MINUTES = 10;
+    static final double CLIPPED_MINUTES = 6;
     /** Volume of root clips, at the crown and the hairline. */
     static final double CLIPS_LIFT = .9;
     /** Softness lost by hot air in contact; half of it frizz. */

@@ -34,6 +34,11 @@ final class DryingEffect implements Effect {
         return visit.step().action().isDryer() && visit.minutes() > 1;
     }
 
+    /** How far roots have set standing after some minutes in clips, 0 to 1. */
+    private static double setBy(double minutes) {
+        return Math.max(0, Math.min(1, (minutes - CLIPPED_FROM) / (CLIPPED_MINUTES - CLIPPED_FROM)));
+    }
+
     /** From a clip to when it is taken out, or to the end. */
     private static double minutesClipped(Wash wash, Visit clip, Zone zone) {
         for (Visit visit : wash.stylingIn(zone)) {
@@ -60,7 +65,7 @@ final class DryingEffect implements Effect {
                 warm = false;
             }
             clipped = step.action() == Action.CLIP_ROOTS
-                    ? Math.max(clipped, Math.min(1, minutesClipped(wash, visit, ledger.zone()) / CLIPPED_MINUTES))
+                    ? Math.max(clipped, setBy(minutesClipped(wash, visit, ledger.zone())))
                     : clipped;
         }
         if (blown) {

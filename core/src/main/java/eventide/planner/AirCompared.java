@@ -10,8 +10,8 @@ import java.util.Locale;
  * What today's air makes the plan do: the same head planned in easy air.
  *
  * @param words what the air the hair is to stand feels like, and what that asks for
- * @param otherwise what would be done in easy air instead, in words; empty where the air changes nothing
- * @param moved what today's air does to the result all the same, the largest first
+ * @param otherwise what is done today that would not be in easy air, in words; empty where the air changes nothing
+ * @param moved how the result of today is another than that of easy air all the same, the largest first
  * @param unfinished said where the two were compared before either was searched to the end
  */
 public record AirCompared(
@@ -32,7 +32,7 @@ public record AirCompared(
         }
         return new AirCompared(
                 words(query.air()),
-                RoutineDifference.between(today, easy).words(),
+                RoutineDifference.between(easy, today).words(),
                 SchoolsCompared.moved(easy.outcome().overall(), today.outcome().overall()),
                 unfinished(stop));
     }

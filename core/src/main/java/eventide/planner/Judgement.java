@@ -24,7 +24,11 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 
-/** Everything that is said of one routine on one head. */
+/**
+ * Everything that is said of one routine on one head.
+ *
+ * @param beyond what it asks for beyond the limits, in words; empty where it keeps them all
+ */
 public record Judgement(
         Tide tide,
         List<Finding> findings,
@@ -35,7 +39,8 @@ public record Judgement(
         double chairMinutes,
         double costCents,
         List<String> ignored,
-        List<Caution> cautions) {
+        List<Caution> cautions,
+        List<String> beyond) {
     /** What to judge; schools and limits may be absent. */
     public record Question(
             Hair hair, Goal goal, Air air, @Maybe Schools schools, @Maybe Limits limits, Routine routine) {
@@ -59,7 +64,8 @@ public record Judgement(
                 round(wash.course().chairMinutes()),
                 costCents(wash.amounts()),
                 IgnoredFields.of(wash.routine()),
-                Cautions.of(wash.routine(), wash.hair()));
+                Cautions.of(wash.routine(), wash.hair()),
+                BeyondLimits.of(wash));
     }
 
     /** What the outcome was worked out from; a side is its own half where halves differ. */

@@ -94,7 +94,11 @@ public final class Planner {
         if (hindered && preparation.asked() != Preparation.Care.NONE) {
             contenders.addAll(contenders(usual(Preparation.Care.NONE)));
         }
-        return contenders.parallelStream().map(this::refined).min(BEST_FIRST).orElse(null);
+        // Where there is no time, what was run so far has to do.
+        return contenders.parallelStream()
+                .map(this::refined)
+                .min(BEST_FIRST)
+                .orElseGet(() -> stop.isDue() ? runs.best() : null);
     }
 
     private List<Judged> contenders(Details details) {
@@ -177,17 +181,23 @@ public final class Planner {
         if (query.hair().scalpOrEmpty().stream().anyMatch(Scalp::stopsStyling)) {
             return null;
         }
-        return new Planner(query, Stop.NEVER).bestOfEverything();
+        Planner planner = new Planner(query, Stop.NEVER);
+        return planner.bestOfEverything(planner.best());
     }
 
     /** Plans that are settled after all of them were run. */
     private static final int SETTLED = 12;
 
-    private Judged bestOfEverything() {
-        Judged best = best();
+    /** Points of worth by which the usual search's answer is worse; of no answer at all, what the best is worth. */
+    private static double regret(Judged usual, Judged best) {
+        return Math.round((best.worth() - (usual == null ? 0 : usual.worth())) * 100) / 100.0;
+    }
+
+    private Judged bestOfEverything(Judged usual) {
+        Judged best = usual;
         Details details =
                 best == null ? usual(Preparation.Care.NONE) : best.choice().details();
-        for (int turn = 0; turn < MOST_TURNS; turn++) {
+        for (int turn = 0; turn < MOST_TURNS && !stop.isDue(); turn++) {
             Judged before = best;
             List<Judged> likeliest = searched(details).runEverything().stream()
                     .filter(Judged::isFeasible)
@@ -229,7 +239,8 @@ public final class Planner {
                     "The scalp shows something to refer first: no styling until it is cleared.",
                     null);
         }
-        Judged best = best();
+        Judged usual = best();
+        Judged best = query.isExhaustive() ? bestOfEverything(usual) : usual;
         if (best == null) {
             return new Suggestions(List.of(), runs.size(), filter.refused(), nothing(), unfinished());
         }
@@ -253,7 +264,8 @@ public final class Planner {
                 .map(ForkJoinTask::join)
                 .sorted(Comparator.comparing(Presentation.Written::plan, BEST_FIRST))
                 .toList());
-        return new Suggestions(suggestions, runs.size(), filter.refused(), null, unfinished());
+        return new Suggestions(suggestions, runs.size(), filter.refused(), null, unfinished())
+                .regretting(query.isExhaustive() ? regret(usual, best) : null);
     }
 
     /** Null where there was time for all of it. */

@@ -14,20 +14,50 @@ import eventide.shape.Maybe;
 import eventide.shape.Shape;
 import java.util.List;
 
-/** What to plan for: a head, a goal, the air, and what stands on the shelf. */
-public record Query(Hair hair, Goal goal, Air air, @Maybe Schools schools, @Maybe Limits limits, List<Product> shelf)
+/**
+ * What to plan for: a head, a goal, the air, and what stands on the shelf.
+ *
+ * @param exhaustive every plan is run, and said how much worse the usual search's first answer is: for small shelves only
+ */
+public record Query(
+        Hair hair,
+        Goal goal,
+        Air air,
+        @Maybe Schools schools,
+        @Maybe Limits limits,
+        List<Product> shelf,
+        @Maybe Boolean exhaustive)
         implements Bounded {
     /** A large salon's shelf and every client's own bottles [OURS]. */
     public static final int MOST_PRODUCTS = 500;
 
     public Query {
-        Shape.check(Query.class, hair, goal, air, schools, limits, shelf);
+        Shape.check(Query.class, hair, goal, air, schools, limits, shelf, exhaustive);
         shelf = Frozen.list(shelf);
     }
 
+    public Query(Hair hair, Goal goal, Air air, Schools schools, Limits limits, List<Product> shelf) {
+        this(hair, goal, air, schools, limits, shelf, null);
+    }
+
+    /** Stylers of which every plan can be run in some seconds [OURS]. */
+    public static final int MOST_EXHAUSTIVE = 12;
+
     @Override
     public List<Fault> beyond() {
-        return beyond(shelf);
+        long stylers = shelf.stream()
+                .filter(product -> product.role().holds() || product.role().moisturises())
+                .count();
+        return isExhaustive() && stylers > MOST_EXHAUSTIVE
+                ? List.of(new Fault(
+                        "/exhaustive",
+                        "exhaustive must be for at most " + MOST_EXHAUSTIVE + " stylers on the shelf, but there are "
+                                + stylers))
+                : beyond(shelf);
+    }
+
+    boolean isExhaustive() {
+        return Boolean.TRUE.equals(exhaustive);
     }
 
     static List<Fault> beyond(List<Product> shelf) {

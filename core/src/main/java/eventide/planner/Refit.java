@@ -6,6 +6,7 @@ import eventide.check.Finding;
 import eventide.check.Severity;
 import eventide.hair.Hair;
 import eventide.product.Product;
+import eventide.routine.Action;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
 import eventide.routine.Routine;
@@ -29,10 +30,11 @@ import java.util.Optional;
  *
  * @param changes each with its reason, in the order they were made
  * @param unfinished how far it came where there was no time to mend all
+ * @param beyond what it still asks for beyond the limits here, in words; empty where it keeps them
  */
-public record Refit(Routine routine, List<Fitted> changes, @Maybe String unfinished) {
+public record Refit(Routine routine, List<Fitted> changes, @Maybe String unfinished, List<String> beyond) {
     public Refit(Routine routine, List<Fitted> changes) {
-        this(routine, changes, null);
+        this(routine, changes, null, List.of());
     }
 
     /** One change, and why this head asks for it. */
@@ -63,7 +65,8 @@ public record Refit(Routine routine, List<Fitted> changes, @Maybe String unfinis
     /** Mended as far as there was time. */
     public static Refit of(Fitting asked, Stop stop) {
         List<Fitted> changes = new ArrayList<>();
-        Routine routine = allowed(asked, amountsAnew(asked.routine(), changes), changes);
+        Routine here = onTheShelf(asked, allowed(asked, amountsAnew(asked.routine(), changes), changes), changes);
+        Routine routine = new ToolsHere(asked.limits(), changes).fitted(here);
         Wash wash = Wash.of(routine, asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits());
         for (int i = 0; i < MOST_MENDS && !stop.isDue(); i++) {
             Optional<Finding> loud = Checker.check(wash).stream()
@@ -79,7 +82,70 @@ public record Refit(Routine routine, List<Fitted> changes, @Maybe String unfinis
         }
         String unfinished =
                 stop.isDue() ? "There was not time to mend all of it: what is left stands beside the steps." : null;
-        return new Refit(wash.routine(), List.copyOf(changes), unfinished);
+        // A mend may put on what stands nowhere here.
+        Routine mended = onTheShelf(asked, wash.routine(), changes);
+        wash = shortened(mended.equals(wash.routine()) ? wash : wash.with(mended), changes);
+        return new Refit(wash.routine(), List.copyOf(changes), unfinished, BeyondLimits.of(wash));
+    }
+
+    /** Where it takes more minutes than there are, what only waits is cut to the least that works [CP]. */
+    private static Wash shortened(Wash wash, List<Fitted> changes) {
+        Wash shorter = wash;
+        for (StepPlace place : wash.places()) {
+            boolean over = shorter.limits() != null
+                    && shorter.course().minutes() > shorter.limits().minutes();
+            Step step = shorter.routine().at(place);
+            double least = step.action() == Action.MASK ? LEAST_MASK : LEAST_PROTEIN;
+            boolean cares = step.action() == Action.MASK || step.action() == Action.PROTEIN;
+            if (over && cares && step.minutes() != null && step.minutes() > least) {
+                changes.add(new Fitted(
+                        StepWords.said(step) + ": " + Math.round(least) + " minutes",
+                        "There are only " + Math.round(shorter.limits().minutes()) + " minutes here."));
+                shorter = shorter.with(shorter.routine()
+                        .replacing(place, step.but().minutes(least).build()));
+            }
+        }
+        return shorter;
+    }
+
+    /** The least that a mask and a protein treatment work in, minutes [CP]. */
+    private static final double LEAST_MASK = 2;
+
+    private static final double LEAST_PROTEIN = 15;
+
+    /** A bottle that does not stand here gives way to the likest of its role that does, or to nothing. */
+    private static Routine onTheShelf(Fitting asked, Routine routine, List<Fitted> changes) {
+        if (asked.shelf().isEmpty()) {
+            return routine;
+        }
+        Query query =
+                new Query(asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits(), asked.shelf());
+        List<Product> here = new ShelfFilter(query, true).allowed();
+        Routine fitted = routine;
+        List<StepPlace> places = new ArrayList<>(routine.places());
+        places.sort(Comparator.reverseOrder());
+        for (StepPlace place : places) {
+            Product product = fitted.at(place).product();
+            if (product == null || asked.shelf().stream().anyMatch(other -> isSame(product, other))) {
+                continue;
+            }
+            Product instead = likest(product, here);
+            String why = product.name() + " does not stand here.";
+            if (instead == null) {
+                fitted = fitted.without(place);
+                changes.add(new Fitted("Without " + product.name(), why));
+            } else {
+                fitted = fitted.replacing(
+                        place, fitted.at(place).but().product(instead).build());
+                changes.add(new Fitted(instead.name() + " instead of " + product.name(), why));
+            }
+        }
+        return fitted;
+    }
+
+    private static boolean isSame(Product one, Product other) {
+        return one.id() != null && one.id().equals(other.id())
+                || one.role() == other.role() && one.name().equals(other.name());
     }
 
     private static Routine amountsAnew(Routine routine, List<Fitted> changes) {

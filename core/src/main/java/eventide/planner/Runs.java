@@ -66,6 +66,14 @@ final class Runs {
                 run.course().of(run.routine()));
     }
 
+    /** The best so far that keeps the limits, null for none. */
+    Judged best() {
+        return judged.values().stream()
+                .filter(Judged::isFeasible)
+                .min(Planner.BEST_FIRST)
+                .orElse(null);
+    }
+
     int size() {
         return judged.size();
     }

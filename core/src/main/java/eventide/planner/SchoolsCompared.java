@@ -30,6 +30,7 @@ public record SchoolsCompared(List<Disagreement> questions, @Maybe String unfini
      *
      * @param otherwise what it does differently, in words
      * @param moved what that is predicted to change, the largest first
+     * @param minutes by which it takes longer, less than 0 for shorter; {@code chairMinutes} the same of hands
      * @param worth points by which it serves the goal better, or worse where negative
      */
     public record OtherSchool(
@@ -37,6 +38,8 @@ public record SchoolsCompared(List<Disagreement> questions, @Maybe String unfini
             String label,
             List<String> otherwise,
             List<OnThisHair.Moved> moved,
+            double minutes,
+            double chairMinutes,
             double worth,
             Routine routine) {}
 
@@ -156,6 +159,8 @@ public record SchoolsCompared(List<Disagreement> questions, @Maybe String unfini
                 answer.asked().side().label(),
                 otherwise,
                 moved,
+                Math.round(answer.plan().minutes() - taken.minutes()),
+                Math.round(answer.plan().chairMinutes() - taken.chairMinutes()),
                 Math.round(worth * 10) / 10.0,
                 answer.plan().routine());
     }

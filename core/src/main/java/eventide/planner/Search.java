@@ -17,7 +17,7 @@ import java.util.function.Predicate;
  */
 final class Search {
     /** So few plans are all run [OURS]. */
-    static final int FEW = 300;
+    static final int FEW = 150;
     /** Run side by side, whatever the machine: so that the answer does not hang on it. */
     private static final int AT_ONCE = 6;
     /** Runs that bring nothing better after which the rest is left [OURS: measured by bin/bench]. */
@@ -257,7 +257,7 @@ final class Search {
     /** Whether limits are in the way of something that promises to be better. */
     boolean isHindered() {
         if (size() <= FEW) {
-            return true;
+            return run(everything()).stream().anyMatch(plan -> !plan.isFeasible());
         }
         Judged best = best();
         return best == null || classes().stream().anyMatch(one -> one.promiseUnlimited() > best.worth());

@@ -25,7 +25,8 @@ public record Suggestion(
         double chairMinutes,
         double costCents,
         List<String> ignored,
-        List<Caution> cautions) {
+        List<Caution> cautions,
+        List<String> beyond) {
     static Suggestion of(String name, List<Reason> why, Routine routine, Judgement j) {
         return new Suggestion(
                 name,
@@ -40,6 +41,7 @@ public record Suggestion(
                 j.chairMinutes(),
                 j.costCents(),
                 j.ignored(),
-                j.cautions());
+                j.cautions(),
+                j.beyond());
     }
 }

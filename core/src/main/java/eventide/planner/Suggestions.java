@@ -12,13 +12,33 @@ import java.util.List;
  * @param refused products left out before the search, and why
  * @param nothing where the list is empty, why
  * @param unfinished how far it came where there was no time for all of it
+ * @param bestOf as {@code considered}, by the name that scripts rely on
+ * @param tookMillis how long it took, as far as whoever answers has a clock
+ * @param regret where every plan was run: how much worse the usual search's first answer is, in points of worth
  */
 public record Suggestions(
         List<Suggestion> suggestions,
         int considered,
         List<Refused> refused,
         @Maybe String nothing,
-        @Maybe String unfinished) {
+        @Maybe String unfinished,
+        int bestOf,
+        @Maybe Double tookMillis,
+        @Maybe Double regret) {
+    Suggestions(
+            List<Suggestion> suggestions, int considered, List<Refused> refused, String nothing, String unfinished) {
+        this(suggestions, considered, refused, nothing, unfinished, considered, null, null);
+    }
+
+    public Suggestions took(double millis) {
+        return new Suggestions(
+                suggestions, considered, refused, nothing, unfinished, bestOf, Math.round(millis * 10) / 10.0, regret);
+    }
+
+    Suggestions regretting(Double points) {
+        return new Suggestions(suggestions, considered, refused, nothing, unfinished, bestOf, tookMillis, points);
+    }
+
     /** A product that may not be used on this head. */
     public record Refused(Product product, String because) {}
 }

@@ -5,11 +5,13 @@ import eventide.check.Finding;
 import eventide.check.Severity;
 import eventide.drying.Course;
 import eventide.drying.Tide;
+import eventide.drying.Visit;
 import eventide.drying.Wetness;
 import eventide.hair.Hair;
 import eventide.outcome.OutcomeModel;
 import eventide.outcome.ScoreName;
 import eventide.outcome.Scores;
+import eventide.routine.Action;
 import eventide.routine.Amounts;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
@@ -87,8 +89,27 @@ final class Worth {
                 - CHAIR_MINUTE_COSTS * wash.course().chairMinutes()
                 - WAITING_MINUTE_COSTS * wash.course().minutes()
                 - keeping(wash.routine().isRefreshedDaily(), wash.routine().night())
-                - LAYER_COSTS * wash.layers().size();
+                - LAYER_COSTS * wash.layers().size()
+                - (isClippedForAMoment(wash) ? FUSS_COSTS : 0);
     }
+
+    /** Clips that go in and come out again before anybody would have bothered. */
+    private static boolean isClippedForAMoment(Wash wash) {
+        double in = Double.NaN;
+        for (Visit visit : wash.course().visits()) {
+            Action action = visit.step().action();
+            in = action == Action.CLIP_ROOTS ? visit.endMinute() : in;
+            if (action == Action.UNCLIP && visit.startMinute() - in < A_MOMENT) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Minutes for which nobody puts clips in [OURS]. */
+    private static final double A_MOMENT = 6;
+
+    private static final double FUSS_COSTS = 3;
 
     /** What it takes to keep it from day to day. */
     static double keeping(boolean refreshed, NightCare night) {

@@ -38,6 +38,9 @@ public record HalfTrial(Routine routine, String tells, String tellsNot) {
             throw InvalidException.of(
                     "product", "product must be another than the step's own, or both halves are alike");
         }
+        if (step.half() != null || routine.steps().get(place.index()).half() != null) {
+            throw InvalidException.of("step", "step must go on the whole head: this one keeps to one half already");
+        }
         Double half = step.amountMl() == null ? null : step.amountMl() / 2;
         Step left = step.but().half(Half.LEFT).amountMl(half).build();
         // The other may be dosed otherwise: its amount is advised anew.
@@ -48,6 +51,22 @@ public record HalfTrial(Routine routine, String tells, String tellsNot) {
                 "Left with " + step.product().name() + ", right with " + other.name()
                         + ": the same day, air and hands, so what differs comes from that, or from a weaker side.",
                 "One head on one day proves little: swap the sides next time, and give a product about 8 washes.");
+    }
+
+    /** The same trial with its sides swapped, for the next wash: a weaker side is then nobody's merit. */
+    public static Routine swapped(Routine routine) {
+        Routine other = routine;
+        for (StepPlace place : routine.places()) {
+            Step step = other.at(place);
+            if (step.half() != null) {
+                other = other.replacing(
+                        place,
+                        step.but()
+                                .half(step.half() == Half.LEFT ? Half.RIGHT : Half.LEFT)
+                                .build());
+            }
+        }
+        return other;
     }
 
     private static Routine plain(Routine routine, StepPlace place, Step left, Step right) {

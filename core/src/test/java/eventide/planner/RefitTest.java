@@ -15,11 +15,13 @@ import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Action;
 import eventide.routine.Goal;
+import eventide.routine.Limits;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import eventide.routine.Technique;
 import eventide.wash.Wash;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import org.testng.annotations.Test;
@@ -43,6 +45,11 @@ public class RefitTest {
                     .build(),
             Step.of(Action.AIR).untilDry(100.0).build(),
             Step.of(Action.BREAK_CAST).build());
+
+    private static final List<Product> ONE_OF_EACH = Arrays.stream(Role.values())
+            .map(role -> Product.of(
+                    "a " + role.label(), role, role.holds() ? 6 : 0, role.kind() == Role.Kind.HOLD ? 1 : 3, 30, 100))
+            .toList();
 
     private static Refit fit(Hair hair, Routine routine, List<Product> shelf) {
         return Refit.of(new Refit.Fitting(hair, GOAL, MILD, null, null, shelf, routine));
@@ -96,13 +103,47 @@ public class RefitTest {
                                 .noneMatch(r -> r.certainty().stops())));
     }
 
+    /** Random plans of one salon in another: with its bottles and its tools, or it is said what is still beyond. */
+    @Test
+    public void itIsDoneWithWhatIsHereOrSaidThatItIsNot() {
+        int tried = 0;
+        for (int i = 0; i < 30; i++) {
+            Random random = new Random(300 + i);
+            Query from = RandomQuery.of(random, 20);
+            Suggestion plan = Planner.best(from, Stop.NEVER);
+            if (plan == null) {
+                continue;
+            }
+            Limits limits = RandomQuery.limits(random, 60 + random.nextInt(120));
+            List<Product> shelf = RandomQuery.shelf(random, 30);
+            Hair hair = RandomQuery.head(random);
+            Refit refit = Refit.of(
+                    new Refit.Fitting(hair, from.goal(), from.air(), null, limits, shelf, plan.routine()), Stop.NEVER);
+            Judgement judged =
+                    Judgement.of(new Judgement.Question(hair, from.goal(), from.air(), null, limits, refit.routine()));
+            assertEquals(refit.beyond(), judged.beyond(), "head " + i);
+            assertTrue(
+                    judged.beyond().stream().noneMatch(words -> words.contains("not here")),
+                    judged.beyond().toString());
+            for (StepPlace place : refit.routine().places()) {
+                Product product = refit.routine().at(place).product();
+                assertTrue(
+                        product == null
+                                || shelf.stream().anyMatch(other -> other.name().equals(product.name())),
+                        product + " is nobody's here");
+            }
+            tried++;
+        }
+        assertTrue(tried > 25, "tried: " + tried);
+    }
+
     @Test
     public void noWarningThatHasAMendIsLeft() {
         Random random = new Random(17);
         for (int i = 0; i < 150; i++) {
             Hair hair = Heads.random(random);
             Routine routine = Heads.randomRoutine(random);
-            Refit refit = fit(hair, routine, List.of(Heads.GEL));
+            Refit refit = fit(hair, routine, ONE_OF_EACH);
             List<Finding> left = loud(hair, refit.routine());
             assertTrue(left.isEmpty() || refit.changes().size() >= 40, i + ": " + left);
         }

@@ -52,6 +52,27 @@ public class HalfTrialTest {
     }
 
     @Test
+    public void noHalfIsHalvedAgain() {
+        Routine split = HalfTrial.of(WHOLE, new StepPlace(3, -1), Heads.CREAM).routine();
+        String again = expectThrows(InvalidException.class, () -> HalfTrial.of(split, new StepPlace(3, -1), Heads.GEL))
+                .faults()
+                .toString();
+        assertTrue(again.contains("keeps to one half already"), again);
+    }
+
+    @Test
+    public void swappedTwiceItIsWhatItWas() {
+        for (StepPlace place : List.of(new StepPlace(3, -1), new StepPlace(2, 0))) {
+            Routine split = HalfTrial.of(WHOLE, place, Heads.CREAM).routine();
+            Routine swapped = HalfTrial.swapped(split);
+            assertEquals(swapped.at(place).half(), Half.RIGHT);
+            assertEquals(swapped.at(place).product(), split.at(place).product());
+            assertEquals(HalfTrial.swapped(swapped), split);
+        }
+        assertEquals(HalfTrial.swapped(WHOLE), WHOLE);
+    }
+
+    @Test
     public void whatCannotBeTriedIsRefusedInWords() {
         String same = expectThrows(InvalidException.class, () -> HalfTrial.of(WHOLE, new StepPlace(3, -1), Heads.OIL))
                 .faults()

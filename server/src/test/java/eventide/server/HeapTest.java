@@ -10,15 +10,15 @@ import org.testng.annotations.Test;
 /** What a plan took is given back. */
 @Test(groups = "process")
 public class HeapTest {
-    private static final int PLANS = 500;
-    private static final int WARM = 60;
+    private static final int PLANS = 200;
+    private static final int WARM = 40;
     /** Code learnt meanwhile and the like, kB. */
     private static final long SLACK = 8_000;
 
     private static final String PLAN = "{\"hair\":" + Bodies.HAIR + ",\"goal\":" + Bodies.GOAL + ",\"air\":"
             + Bodies.AIR + ",\"limits\":{\"minutes\":60},\"shelf\":[" + Bodies.GEL + "]}";
 
-    public void fiveHundredPlansLeaveNothingBehind() throws IOException {
+    public void twoHundredPlansLeaveNothingBehind() throws IOException {
         try (ServerProcess server = ServerProcess.on(Files.createTempDirectory("eventide-heap"))) {
             plan(server, WARM);
             long before = server.liveKilobytes();

@@ -29,6 +29,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/routines")
 class PlanningController {
+    private static final double NANOS_IN_A_MILLI = 1e6;
+
     private final LongWork longWork;
 
     PlanningController(LongWork longWork) {
@@ -42,7 +44,9 @@ class PlanningController {
 
     @PostMapping("/suggest")
     Suggestions suggest(@RequestBody Query query) {
-        return longWork.run(stop -> Planner.suggest(query, stop));
+        long began = System.nanoTime();
+        Suggestions found = longWork.run(stop -> Planner.suggest(query, stop));
+        return found.took((System.nanoTime() - began) / NANOS_IN_A_MILLI);
     }
 
     /** Where other schools would plan otherwise today, and what that would change. */
@@ -86,6 +90,18 @@ class PlanningController {
     HalfTrial halves(@RequestBody Split split) {
         int inner = split.inner() == null ? -1 : split.inner();
         return HalfTrial.of(split.routine(), new StepPlace(split.step(), inner), split.product());
+    }
+
+    /** The same trial with its sides swapped, for the next wash. */
+    @PostMapping("/halves/swap")
+    Routine swap(@RequestBody Halved halved) {
+        return HalfTrial.swapped(halved.routine());
+    }
+
+    record Halved(Routine routine) {
+        Halved {
+            Shape.check(Halved.class, routine);
+        }
     }
 
     record Split(
