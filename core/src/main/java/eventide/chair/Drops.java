@@ -3,9 +3,8 @@ package eventide.chair;
 import eventide.check.Finding;
 import eventide.check.Severity;
 import eventide.planner.Judgement;
-import eventide.planner.OnThisHair;
-import eventide.planner.SchoolsCompared;
 import eventide.planner.Stop;
+import eventide.planner.explain.Moved;
 import eventide.routine.Action;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
@@ -54,10 +53,10 @@ public final class Drops {
      * @param moved what is predicted to change, the largest first
      * @param warns what a good stylist would object to then and not now
      */
-    public record Drop(int step, String label, double savesMinutes, List<OnThisHair.Moved> moved, List<String> warns) {
+    public record Drop(int step, String label, double savesMinutes, List<Moved> moved, List<String> warns) {
         double cost() {
             double cost = 2.0 * warns.size();
-            for (OnThisHair.Moved each : moved) {
+            for (Moved each : moved) {
                 cost += Math.abs(each.by()) / each.score().most();
             }
             return cost;
@@ -83,8 +82,7 @@ public final class Drops {
                         step,
                         own.action().label(),
                         Math.round((now.minutes() - then.minutes()) * 10) / 10.0,
-                        SchoolsCompared.moved(
-                                now.outcome().overall(), then.outcome().overall()),
+                        Moved.between(now.outcome().overall(), then.outcome().overall()),
                         added(now, then));
                 if (drop.savesMinutes() >= WORTH_IT) {
                     drops.add(drop);

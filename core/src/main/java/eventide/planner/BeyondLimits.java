@@ -15,14 +15,14 @@ import java.util.Locale;
 import java.util.Set;
 
 /** What a routine of one's own asks for beyond today's limits: minutes, hands, money, and tools that are not here. */
-final class BeyondLimits {
+public final class BeyondLimits {
     /** Less than this nobody counts, minutes and cents. */
     private static final double SLIGHT = .5;
 
     private BeyondLimits() {}
 
     /** In words, one for each limit; empty where none is set or all are kept. */
-    static List<String> of(Wash wash) {
+    public static List<String> of(Wash wash) {
         Limits limits = wash.limits();
         List<String> words = new ArrayList<>();
         if (limits == null) {

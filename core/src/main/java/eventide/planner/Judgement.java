@@ -53,7 +53,7 @@ public record Judgement(
         return of(Wash.of(asked.routine(), asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits()));
     }
 
-    static Judgement of(Wash wash) {
+    public static Judgement of(Wash wash) {
         return new Judgement(
                 wash.course().drawn(),
                 Checker.check(wash),
@@ -79,7 +79,7 @@ public record Judgement(
         return features;
     }
 
-    static double costCents(List<Amount> amounts) {
+    public static double costCents(List<Amount> amounts) {
         return round(amounts.stream().mapToDouble(Amount::costCents).sum());
     }
 

@@ -2,6 +2,24 @@ package eventide.planner;
 
 import eventide.drying.Courses;
 import eventide.hair.Scalp;
+import eventide.planner.compose.Bottles;
+import eventide.planner.compose.Choice;
+import eventide.planner.compose.Composer;
+import eventide.planner.compose.Details;
+import eventide.planner.compose.Frame;
+import eventide.planner.compose.Preparation;
+import eventide.planner.compose.ShelfFilter;
+import eventide.planner.compose.Stylers;
+import eventide.planner.explain.Presentation;
+import eventide.planner.search.Exchange;
+import eventide.planner.search.Judged;
+import eventide.planner.search.PlanClass;
+import eventide.planner.search.PlanSpace;
+import eventide.planner.search.Refinement;
+import eventide.planner.search.Runs;
+import eventide.planner.search.Search;
+import eventide.planner.search.Tidied;
+import eventide.planner.search.Ways;
 import eventide.routine.Limits;
 import eventide.shape.Changed;
 import eventide.wash.Wash;
@@ -97,7 +115,7 @@ public final class Planner {
         // Where there is no time, what was run so far has to do.
         return contenders.parallelStream()
                 .map(this::refined)
-                .min(BEST_FIRST)
+                .min(Judged.BEST_FIRST)
                 .orElseGet(() -> stop.isDue() ? runs.best() : null);
     }
 
@@ -162,12 +180,12 @@ public final class Planner {
     }
 
     /** The best plan without its rivals and reasons, null for none: for laying one beside another. */
-    static Suggestion best(Query query, Stop stop) {
+    public static Suggestion best(Query query, Stop stop) {
         return written(query, bestOf(query, frame -> true, stop));
     }
 
     /** The choice behind {@link #best}, null for none. */
-    static Judged bestOf(Query query, Predicate<Frame> frames, Stop stop) {
+    public static Judged bestOf(Query query, Predicate<Frame> frames, Stop stop) {
         if (query.hair().scalpOrEmpty().stream().anyMatch(Scalp::stopsStyling)) {
             return null;
         }
@@ -177,7 +195,7 @@ public final class Planner {
     }
 
     /** The best there is found by running every plan: for measuring what the search misses. Takes long on more than a few bottles. */
-    static Judged exhaustive(Query query) {
+    public static Judged exhaustive(Query query) {
         if (query.hair().scalpOrEmpty().stream().anyMatch(Scalp::stopsStyling)) {
             return null;
         }
@@ -201,12 +219,12 @@ public final class Planner {
             Judged before = best;
             List<Judged> likeliest = searched(details).runEverything().stream()
                     .filter(Judged::isFeasible)
-                    .sorted(BEST_FIRST)
+                    .sorted(Judged.BEST_FIRST)
                     .limit(SETTLED)
                     .toList();
             best = java.util.stream.Stream.concat(
                             likeliest.stream().map(this::refined), java.util.stream.Stream.ofNullable(best))
-                    .min(BEST_FIRST)
+                    .min(Judged.BEST_FIRST)
                     .orElse(null);
             if (best == null || before != null && best.worth() <= before.worth() + Refinement.WORTH_CHANGING) {
                 break;
@@ -216,7 +234,7 @@ public final class Planner {
         return best;
     }
 
-    static Suggestion written(Query query, Judged best) {
+    public static Suggestion written(Query query, Judged best) {
         if (best == null) {
             return null;
         }
@@ -225,7 +243,7 @@ public final class Planner {
     }
 
     /** The search alone, for laying it beside a plain loop over everything; the smaller things as usual where null. */
-    static Search search(Query query, Details details) {
+    public static Search search(Query query, Details details) {
         Planner planner = new Planner(query, Stop.NEVER);
         return planner.searched(details == null ? planner.usual(planner.preparation.asked()) : details);
     }
@@ -262,7 +280,7 @@ public final class Planner {
         }
         List<Suggestion> suggestions = Presentation.named(written.stream()
                 .map(ForkJoinTask::join)
-                .sorted(Comparator.comparing(Presentation.Written::plan, BEST_FIRST))
+                .sorted(Comparator.comparing(Presentation.Written::plan, Judged.BEST_FIRST))
                 .toList());
         return new Suggestions(suggestions, runs.size(), filter.refused(), null, unfinished())
                 .regretting(query.isExhaustive() ? regret(usual, best) : null);
@@ -327,9 +345,6 @@ public final class Planner {
                     || one.layers().gel() != (choice.gel() != null);
         });
     }
-
-    static final Comparator<Judged> BEST_FIRST = Comparator.comparingDouble((Judged j) -> -j.worth())
-            .thenComparing(j -> j.choice().toString());
 
     /** Which limit is in the way, and what giving more of it would buy: planned anew with each limit lifted in turn. */
     private String nothing() {

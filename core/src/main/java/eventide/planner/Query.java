@@ -56,11 +56,11 @@ public record Query(
                 : beyond(shelf);
     }
 
-    boolean isExhaustive() {
+    public boolean isExhaustive() {
         return Boolean.TRUE.equals(exhaustive);
     }
 
-    static List<Fault> beyond(List<Product> shelf) {
+    public static List<Fault> beyond(List<Product> shelf) {
         return shelf.size() <= MOST_PRODUCTS
                 ? List.of()
                 : List.of(new Fault(
@@ -68,21 +68,21 @@ public record Query(
     }
 
     /** The same under other schools. */
-    Query under(Schools other) {
+    public Query under(Schools other) {
         return Changed.with(this, "schools", other);
     }
 
     /** The same in other air. */
-    Query in(Air other) {
+    public Query in(Air other) {
         return Changed.with(this, "air", other);
     }
 
-    Schools schoolsOrDefault() {
+    public Schools schoolsOrDefault() {
         return schools == null ? Schools.DEFAULT : schools;
     }
 
     /** Two hours where nothing is said. */
-    Limits limitsOrUsual() {
+    public Limits limitsOrUsual() {
         return limits == null ? Limits.ofMinutes(120) : limits;
     }
 }

@@ -27,7 +27,7 @@ public record Suggestion(
         List<String> ignored,
         List<Caution> cautions,
         List<String> beyond) {
-    static Suggestion of(String name, List<Reason> why, Routine routine, Judgement j) {
+    public static Suggestion of(String name, List<Reason> why, Routine routine, Judgement j) {
         return new Suggestion(
                 name,
                 why,

@@ -25,7 +25,7 @@ public record Suggestions(
         int bestOf,
         @Maybe Double tookMillis,
         @Maybe Double regret) {
-    Suggestions(
+    public Suggestions(
             List<Suggestion> suggestions, int considered, List<Refused> refused, String nothing, String unfinished) {
         this(suggestions, considered, refused, nothing, unfinished, considered, null, null);
     }
@@ -35,7 +35,7 @@ public record Suggestions(
                 suggestions, considered, refused, nothing, unfinished, bestOf, Math.round(millis * 10) / 10.0, regret);
     }
 
-    Suggestions regretting(Double points) {
+    public Suggestions regretting(Double points) {
         return new Suggestions(suggestions, considered, refused, nothing, unfinished, bestOf, tookMillis, points);
     }
 

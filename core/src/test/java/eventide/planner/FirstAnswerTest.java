@@ -9,6 +9,8 @@ import eventide.drying.StepTide;
 import eventide.hair.Hair;
 import eventide.hair.Porosity;
 import eventide.hair.Strand;
+import eventide.planner.explain.StepWords;
+import eventide.planner.search.Judged;
 import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Action;

@@ -10,6 +10,8 @@ import eventide.hair.Pattern;
 import eventide.hair.Porosity;
 import eventide.hair.Strand;
 import eventide.outcome.ScoreName;
+import eventide.planner.explain.Moved;
+import eventide.planner.explain.OnThisHair;
 import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Schools;
@@ -27,7 +29,7 @@ public class OnThisHairTest {
     private static double moved(OnThisHair said, ScoreName score) {
         return said.changes().stream()
                 .filter(c -> c.score() == score)
-                .mapToDouble(OnThisHair.Moved::by)
+                .mapToDouble(Moved::by)
                 .sum();
     }
 

@@ -5,6 +5,14 @@ import static org.testng.Assert.assertTrue;
 
 import eventide.Heads;
 import eventide.air.Air;
+import eventide.planner.compose.Bottles;
+import eventide.planner.compose.Choice;
+import eventide.planner.compose.Details;
+import eventide.planner.compose.Preparation;
+import eventide.planner.compose.ShelfFilter;
+import eventide.planner.search.Judged;
+import eventide.planner.search.Refinement;
+import eventide.planner.search.Search;
 import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Action;
@@ -142,7 +150,7 @@ public class RefinementTest {
                 settled -> gained.add(settled.search().everything().stream()
                                 .map(settled.search()::judge)
                                 .filter(Judged::isFeasible)
-                                .sorted(Planner.BEST_FIRST)
+                                .sorted(Judged.BEST_FIRST)
                                 .limit(20)
                                 .mapToDouble(
                                         plan -> settled.refinement().of(plan).worth())

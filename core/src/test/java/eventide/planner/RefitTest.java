@@ -10,6 +10,7 @@ import eventide.check.Checker;
 import eventide.check.Finding;
 import eventide.check.Severity;
 import eventide.hair.Hair;
+import eventide.planner.compare.Refit;
 import eventide.product.Allergens;
 import eventide.product.Product;
 import eventide.product.Role;

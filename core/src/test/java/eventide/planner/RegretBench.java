@@ -1,5 +1,6 @@
 package eventide.planner;
 
+import eventide.planner.search.Judged;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

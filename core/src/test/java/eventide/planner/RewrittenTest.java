@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 
 import com.github.difflib.DiffUtils;
 import com.github.difflib.patch.AbstractDelta;
+import eventide.planner.compare.Rewritten;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;

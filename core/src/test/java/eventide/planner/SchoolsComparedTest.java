@@ -7,6 +7,8 @@ import static org.testng.Assert.assertTrue;
 import eventide.Heads;
 import eventide.air.Air;
 import eventide.hair.Hair;
+import eventide.planner.compare.SchoolsCompared;
+import eventide.planner.search.Worth;
 import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Action;

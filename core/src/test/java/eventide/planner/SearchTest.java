@@ -15,6 +15,9 @@ import eventide.outcome.OtherStylers;
 import eventide.outcome.OutcomeModel;
 import eventide.outcome.ScoreName;
 import eventide.outcome.Scores;
+import eventide.planner.compose.Choice;
+import eventide.planner.search.Judged;
+import eventide.planner.search.Search;
 import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Action;
@@ -46,7 +49,7 @@ public class SearchTest {
         Judged best = null;
         for (Judged plan :
                 search.everything().parallelStream().map(search::judge).toList()) {
-            boolean better = best == null || Planner.BEST_FIRST.compare(plan, best) < 0;
+            boolean better = best == null || Judged.BEST_FIRST.compare(plan, best) < 0;
             best = plan.isFeasible() && better ? plan : best;
         }
         return best;
@@ -226,7 +229,7 @@ public class SearchTest {
         Choice smoothed = search.everything().stream()
                 .filter(choice -> choice.isShaped() && choice.hands() == Choice.Hands.SMOOTH)
                 .map(search::judge)
-                .min(Planner.BEST_FIRST)
+                .min(Judged.BEST_FIRST)
                 .orElseThrow()
                 .choice();
         assertEquals(smoothed.sections(), Choice.Sections.FEWER);

@@ -14,6 +14,7 @@ import eventide.hair.Hair;
 import eventide.hair.Pattern;
 import eventide.hair.Porosity;
 import eventide.hair.Strand;
+import eventide.planner.explain.StepReason;
 import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Action;

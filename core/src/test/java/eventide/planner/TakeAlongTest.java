@@ -7,6 +7,11 @@ import static org.testng.Assert.assertTrue;
 import eventide.Heads;
 import eventide.air.Air;
 import eventide.hair.Zone;
+import eventide.planner.compare.AirCompared;
+import eventide.planner.compare.Compared;
+import eventide.planner.explain.Moved;
+import eventide.planner.explain.StepWords;
+import eventide.planner.explain.TakeAlong;
 import eventide.routine.Action;
 import eventide.routine.ActionCard;
 import eventide.routine.DetangleFrom;
@@ -167,7 +172,7 @@ public class TakeAlongTest {
         assertTrue(
                 compared.otherwise().contains("gel instead of soft gel"),
                 compared.otherwise().toString());
-        for (OnThisHair.Moved moved : compared.moved()) {
+        for (Moved moved : compared.moved()) {
             double by = compared.other().outcome().overall().of(moved.score())
                     - compared.one().outcome().overall().of(moved.score());
             assertEquals(moved.by(), by, .051);

@@ -3,6 +3,12 @@ package eventide.planner;
 import static org.testng.Assert.assertNull;
 import static org.testng.Assert.assertTrue;
 
+import eventide.planner.compose.Choice;
+import eventide.planner.search.Judged;
+import eventide.planner.search.Refinement;
+import eventide.planner.search.Search;
+import eventide.planner.search.Tidied;
+import eventide.planner.search.Worth;
 import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.Collections;

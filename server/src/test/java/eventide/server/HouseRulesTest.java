@@ -104,6 +104,28 @@ public class HouseRulesTest {
                 .check(classes);
     }
 
+    /** Written out, searched, explained, laid beside each other: each room of the planner knows those before it. */
+    @Test
+    public void theRoomsOfThePlannerKnowThoseBeforeThem() {
+        String because = "a plan is written before it is searched, and searched before it is explained";
+        knowsNothingOf("compose", because, "search", "explain", "compare");
+        knowsNothingOf("search", because, "explain", "compare");
+        knowsNothingOf("explain", because, "compare");
+    }
+
+    private void knowsNothingOf(String room, String because, String... later) {
+        for (String other : later) {
+            noClasses()
+                    .that()
+                    .resideInAPackage("eventide.planner." + room)
+                    .should()
+                    .dependOnClassesThat()
+                    .resideInAPackage("eventide.planner." + other)
+                    .because(because)
+                    .check(classes);
+        }
+    }
+
     @Test
     public void everyRepositoryAsksWithOneConnection() {
         classes()

@@ -7,7 +7,7 @@ import eventide.hair.Hair;
 import eventide.hair.HairFacts;
 import eventide.hair.HairTests;
 import eventide.hair.Typical;
-import eventide.planner.Assumptions;
+import eventide.planner.compare.Assumptions;
 import eventide.routine.SchoolQuestion;
 import eventide.server.load.LongWork;
 import java.util.Arrays;

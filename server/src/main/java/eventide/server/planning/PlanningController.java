@@ -1,14 +1,14 @@
 package eventide.server.planning;
 
-import eventide.planner.AirCompared;
-import eventide.planner.Compared;
 import eventide.planner.Judgement;
 import eventide.planner.Planner;
 import eventide.planner.Query;
-import eventide.planner.SchoolsCompared;
-import eventide.planner.StepReason;
 import eventide.planner.Suggestions;
-import eventide.planner.TakeAlong;
+import eventide.planner.compare.AirCompared;
+import eventide.planner.compare.Compared;
+import eventide.planner.compare.SchoolsCompared;
+import eventide.planner.explain.StepReason;
+import eventide.planner.explain.TakeAlong;
 import eventide.product.Product;
 import eventide.routine.ActionCard;
 import eventide.routine.HalfTrial;

@@ -1,6 +1,6 @@
 package eventide.server.planning;
 
-import eventide.planner.Refit;
+import eventide.planner.compare.Refit;
 import eventide.routine.Routine;
 import eventide.server.api.NotFoundException;
 import eventide.server.load.LongWork;

@@ -5,7 +5,7 @@ import eventide.hair.Hair;
 import eventide.hair.Pattern;
 import eventide.hair.Porosity;
 import eventide.hair.Strand;
-import eventide.planner.OnThisHair;
+import eventide.planner.explain.OnThisHair;
 import eventide.product.Compatibility;
 import eventide.product.DoseUnit;
 import eventide.product.Product;

@@ -1,0 +1,220 @@
+package eventide.planner.compare;
+
+import eventide.air.Air;
+import eventide.check.Checker;
+import eventide.check.Finding;
+import eventide.check.Severity;
+import eventide.hair.Hair;
+import eventide.planner.BeyondLimits;
+import eventide.planner.Query;
+import eventide.planner.Stop;
+import eventide.planner.compose.ShelfFilter;
+import eventide.planner.explain.StepWords;
+import eventide.product.Product;
+import eventide.routine.Action;
+import eventide.routine.Goal;
+import eventide.routine.Limits;
+import eventide.routine.Routine;
+import eventide.routine.Schools;
+import eventide.routine.Step;
+import eventide.routine.StepPlace;
+import eventide.shape.Frozen;
+import eventide.shape.Maybe;
+import eventide.shape.Shape;
+import eventide.wash.Wash;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A routine made for one head fitted to another: amounts anew, what may not be used here replaced or left out, and every
+ * warning mended that has a mend.
+ *
+ * @param changes each with its reason, in the order they were made
+ * @param unfinished how far it came where there was no time to mend all
+ * @param beyond what it still asks for beyond the limits here, in words; empty where it keeps them
+ */
+public record Refit(Routine routine, List<Fitted> changes, @Maybe String unfinished, List<String> beyond) {
+    public Refit(Routine routine, List<Fitted> changes) {
+        this(routine, changes, null, List.of());
+    }
+
+    /** One change, and why this head asks for it. */
+    public record Fitted(String what, String why) {}
+
+    /** A routine kept from elsewhere, and the head it is to fit. */
+    public record Fitting(
+            Hair hair,
+            Goal goal,
+            Air air,
+            @Maybe Schools schools,
+            @Maybe Limits limits,
+            List<Product> shelf,
+            Routine routine) {
+        public Fitting {
+            Shape.check(Fitting.class, hair, goal, air, schools, limits, shelf, routine);
+            shelf = Frozen.list(shelf);
+        }
+    }
+
+    /** Mends are applied one after another, each checked anew; far more than any routine needs. */
+    private static final int MOST_MENDS = 40;
+
+    public static Refit of(Fitting asked) {
+        return of(asked, Stop.NEVER);
+    }
+
+    /** Mended as far as there was time. */
+    public static Refit of(Fitting asked, Stop stop) {
+        List<Fitted> changes = new ArrayList<>();
+        Routine here = onTheShelf(asked, allowed(asked, amountsAnew(asked.routine(), changes), changes), changes);
+        Routine routine = new ToolsHere(asked.limits(), changes).fitted(here);
+        Wash wash = Wash.of(routine, asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits());
+        for (int i = 0; i < MOST_MENDS && !stop.isDue(); i++) {
+            Optional<Finding> loud = Checker.check(wash).stream()
+                    .filter(f -> f.severity() != Severity.NOTE && f.mend() != null)
+                    .findFirst();
+            if (loud.isEmpty()) {
+                break;
+            }
+            changes.add(new Fitted(
+                    loud.get().mend().label(),
+                    loud.get().message() + " " + loud.get().why()));
+            wash = wash.with(loud.get().mend().routine());
+        }
+        String unfinished =
+                stop.isDue() ? "There was not time to mend all of it: what is left stands beside the steps." : null;
+        // A mend may put on what stands nowhere here.
+        Routine mended = onTheShelf(asked, wash.routine(), changes);
+        wash = shortened(mended.equals(wash.routine()) ? wash : wash.with(mended), changes);
+        return new Refit(wash.routine(), List.copyOf(changes), unfinished, BeyondLimits.of(wash));
+    }
+
+    /** Where it takes more minutes than there are, what only waits is cut to the least that works [CP]. */
+    private static Wash shortened(Wash wash, List<Fitted> changes) {
+        Wash shorter = wash;
+        for (StepPlace place : wash.places()) {
+            boolean over = shorter.limits() != null
+                    && shorter.course().minutes() > shorter.limits().minutes();
+            Step step = shorter.routine().at(place);
+            double least = step.action() == Action.MASK ? LEAST_MASK : LEAST_PROTEIN;
+            boolean cares = step.action() == Action.MASK || step.action() == Action.PROTEIN;
+            if (over && cares && step.minutes() != null && step.minutes() > least) {
+                changes.add(new Fitted(
+                        StepWords.said(step) + ": " + Math.round(least) + " minutes",
+                        "There are only " + Math.round(shorter.limits().minutes()) + " minutes here."));
+                shorter = shorter.with(shorter.routine()
+                        .replacing(place, step.but().minutes(least).build()));
+            }
+        }
+        return shorter;
+    }
+
+    /** The least that a mask and a protein treatment work in, minutes [CP]. */
+    private static final double LEAST_MASK = 2;
+
+    private static final double LEAST_PROTEIN = 15;
+
+    /** A bottle that does not stand here gives way to the likest of its role that does, or to nothing. */
+    private static Routine onTheShelf(Fitting asked, Routine routine, List<Fitted> changes) {
+        if (asked.shelf().isEmpty()) {
+            return routine;
+        }
+        Query query =
+                new Query(asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits(), asked.shelf());
+        List<Product> here = new ShelfFilter(query, true).allowed();
+        Routine fitted = routine;
+        List<StepPlace> places = new ArrayList<>(routine.places());
+        places.sort(Comparator.reverseOrder());
+        for (StepPlace place : places) {
+            Product product = fitted.at(place).product();
+            if (product == null || asked.shelf().stream().anyMatch(other -> isSame(product, other))) {
+                continue;
+            }
+            Product instead = likest(product, here);
+            String why = product.name() + " does not stand here.";
+            if (instead == null) {
+                fitted = fitted.without(place);
+                changes.add(new Fitted("Without " + product.name(), why));
+            } else {
+                fitted = fitted.replacing(
+                        place, fitted.at(place).but().product(instead).build());
+                changes.add(new Fitted(instead.name() + " instead of " + product.name(), why));
+            }
+        }
+        return fitted;
+    }
+
+    private static boolean isSame(Product one, Product other) {
+        return one.id() != null && one.id().equals(other.id())
+                || one.role() == other.role() && one.name().equals(other.name());
+    }
+
+    private static Routine amountsAnew(Routine routine, List<Fitted> changes) {
+        boolean given = false;
+        Routine fitted = routine;
+        for (StepPlace place : routine.places()) {
+            Step step = routine.at(place);
+            if (step.amountMl() != null) {
+                given = true;
+                fitted = fitted.replacing(place, step.but().amountMl(null).build());
+            }
+        }
+        if (given) {
+            changes.add(
+                    new Fitted("Amounts anew", "They were measured for another head: these follow from this hair."));
+        }
+        return fitted;
+    }
+
+    /** What may not be used on this head gives way to the likest of its role that may, or to nothing. */
+    private static Routine allowed(Fitting asked, Routine routine, List<Fitted> changes) {
+        List<Product> worn = routine.places().stream()
+                .map(place -> routine.at(place).product())
+                .filter(product -> product != null)
+                .distinct()
+                .toList();
+        Query query = new Query(asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits(), worn);
+        Map<String, String> refused = new HashMap<>();
+        new ShelfFilter(query, true)
+                .refused()
+                .forEach(r -> refused.put(r.product().name(), r.because()));
+        Query shelf =
+                new Query(asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits(), asked.shelf());
+        List<Product> here = new ShelfFilter(shelf).allowed();
+        List<Product> perhaps = new ShelfFilter(shelf, true).allowed();
+        Routine fitted = routine;
+        List<StepPlace> places = new ArrayList<>(routine.places());
+        places.sort(Comparator.reverseOrder()); // from the end, so that what is left out moves nothing still to come
+        for (StepPlace place : places) {
+            Product product = fitted.at(place).product();
+            if (product == null || !refused.containsKey(product.name())) {
+                continue;
+            }
+            Product instead = likest(product, here);
+            instead = instead == null ? likest(product, perhaps) : instead;
+            String why = product.name() + " " + refused.get(product.name()) + ".";
+            if (instead == null) {
+                fitted = fitted.without(place);
+                changes.add(new Fitted("Without " + product.name(), why));
+            } else {
+                fitted = fitted.replacing(
+                        place, fitted.at(place).but().product(instead).build());
+                changes.add(new Fitted(instead.name() + " instead of " + product.name(), why));
+            }
+        }
+        return fitted;
+    }
+
+    private static Product likest(Product product, List<Product> allowed) {
+        return allowed.stream()
+                .filter(other -> other.role() == product.role())
+                .min(Comparator.comparingDouble((Product other) -> Math.abs(other.hold() - product.hold())
+                                + Math.abs(other.richness() - product.richness()))
+                        .thenComparing(Product::name))
+                .orElse(null);
+    }
+}

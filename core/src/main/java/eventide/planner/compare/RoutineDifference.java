@@ -1,0 +1,191 @@
+package eventide.planner.compare;
+
+import eventide.planner.Suggestion;
+import eventide.product.Role;
+import eventide.routine.Action;
+import eventide.routine.Amount;
+import eventide.routine.NightCare;
+import eventide.routine.Routine;
+import eventide.routine.Step;
+import eventide.routine.StepPlace;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+
+/** How far apart two plans are: what a stylist would do otherwise, and a size for it. */
+public final class RoutineDifference {
+    /** Weights of a difference [OURS]: another product or hands weigh a whole point, a count a part of one. */
+    private static final double PRODUCT = 1;
+
+    private static final double HANDS = 1;
+    private static final double DRYING = 1;
+    private static final double SECTIONS = .5;
+    private static final double AMOUNT = .5;
+    private static final double BESIDE = .25;
+    /** Amounts nearer than this are the same to a hand, ratio. */
+    private static final double SAME_AMOUNT = 1.25;
+
+    private final List<String> words = new ArrayList<>();
+    private double size;
+
+    private RoutineDifference() {}
+
+    /** The plan that is taken, against the one another reading would have given. */
+    public static RoutineDifference between(Suggestion taken, Suggestion other) {
+        RoutineDifference difference = new RoutineDifference();
+        difference.products(taken, other);
+        difference.note(HANDS, hands(taken.routine()), hands(other.routine()));
+        difference.note(DRYING, drying(taken.routine()), drying(other.routine()));
+        int mine = sections(taken.routine());
+        int theirs = sections(other.routine());
+        if (mine != theirs) {
+            difference.add(SECTIONS, theirs + " sections");
+        }
+        difference.amounts(taken, other);
+        difference.beside(taken.routine(), other.routine());
+        return difference;
+    }
+
+    public double size() {
+        return size;
+    }
+
+    public List<String> words() {
+        return List.copyOf(words);
+    }
+
+    private void add(double weight, String what) {
+        size += weight;
+        words.add(what);
+    }
+
+    private void note(double weight, String mine, String theirs) {
+        if (!mine.equals(theirs)) {
+            add(weight, theirs.isEmpty() ? "no " + mine : theirs);
+        }
+    }
+
+    private void products(Suggestion taken, Suggestion other) {
+        Set<String> mine = worn(taken);
+        Set<String> theirs = worn(other);
+        theirs.stream().filter(name -> !mine.contains(name)).forEach(name -> add(PRODUCT, "with " + name));
+        mine.stream().filter(name -> !theirs.contains(name)).forEach(name -> add(PRODUCT, "without " + name));
+    }
+
+    private void amounts(Suggestion taken, Suggestion other) {
+        int rinse = taken.routine().lastRinse();
+        for (Amount amount : taken.amounts()) {
+            // Washing products and sprays follow the size of the head whatever is decided.
+            Role.Kind kind = amount.product().role().kind();
+            if (amount.step() <= rinse || kind == Role.Kind.FINISH || kind == Role.Kind.OIL) {
+                continue;
+            }
+            other.amounts().stream()
+                    .filter(theirs ->
+                            theirs.product().name().equals(amount.product().name()))
+                    .filter(theirs -> ratio(theirs.ml(), amount.ml()) > SAME_AMOUNT)
+                    .findFirst()
+                    .ifPresent(theirs -> add(
+                            AMOUNT, theirs.product().name() + " " + theirs.dose() + " instead of " + amount.dose()));
+        }
+    }
+
+    /** What is done besides, by its name [OURS: what a stylist would miss in a telling]. */
+    private static final Map<Action, String> BESIDES = besides();
+
+    private static Map<Action, String> besides() {
+        Map<Action, String> names = new EnumMap<>(Action.class);
+        names.put(Action.CLARIFY, "a clarifier");
+        names.put(Action.MASK, "a mask");
+        names.put(Action.PROTEIN, "protein");
+        names.put(Action.MICROPLOP, "microplopping");
+        names.put(Action.PLOP, "plopping");
+        names.put(Action.CLIP_ROOTS, "root clips");
+        names.put(Action.SHAKE_ROOTS, "shaking the roots");
+        names.put(Action.BREAK_CAST, "breaking the cast");
+        names.put(Action.FLUFF, "fluffing");
+        names.put(Action.PICK, "picking the roots");
+        names.put(Action.STRETCH, "stretching the roots");
+        return names;
+    }
+
+    private void beside(Routine taken, Routine other) {
+        BESIDES.forEach((action, name) -> {
+            boolean theirs = does(other, action);
+            if (does(taken, action) != theirs) {
+                add(BESIDE, (theirs ? "with " : "without ") + name);
+            }
+        });
+        NightCare night = other.night() == null ? NightCare.NONE : other.night();
+        if (night != (taken.night() == null ? NightCare.NONE : taken.night())) {
+            add(BESIDE, "at night " + night.label());
+        }
+        if (taken.isRefreshedDaily() != other.isRefreshedDaily()) {
+            add(BESIDE, other.isRefreshedDaily() ? "refreshed each morning" : "no refresh in the mornings");
+        }
+    }
+
+    private static boolean does(Routine routine, Action action) {
+        return routine.places().stream().anyMatch(place -> routine.at(place).action() == action);
+    }
+
+    private static double ratio(double a, double b) {
+        double least = Math.min(a, b);
+        return least <= 0 ? (a == b ? 1 : Double.POSITIVE_INFINITY) : Math.max(a, b) / least;
+    }
+
+    private static Set<String> worn(Suggestion suggestion) {
+        Set<String> names = new LinkedHashSet<>();
+        int rinse = suggestion.routine().lastRinse();
+        suggestion.amounts().stream()
+                .filter(amount -> amount.step() > rinse)
+                .forEach(amount -> names.add(amount.product().name()));
+        return names;
+    }
+
+    private static String hands(Routine routine) {
+        for (StepPlace place : routine.places()) {
+            switch (routine.at(place).action()) {
+                case COIL:
+                    return "finger-coiled";
+                case SHINGLE:
+                    return "every curl by hand";
+                case BRUSH_STYLE:
+                    return "brush-styled";
+                case SMOOTH:
+                    return "smoothed in sections";
+                default:
+                    break;
+            }
+        }
+        return "scrunched";
+    }
+
+    private static String drying(Routine routine) {
+        double stop = 0;
+        boolean blown = false;
+        boolean air = false;
+        for (Step step : routine.steps()) {
+            boolean dryer = step.action().isDryer();
+            blown |= dryer;
+            air |= step.action() == Action.AIR;
+            stop = dryer && step.untilDry() != null ? Math.max(stop, step.untilDry()) : stop;
+        }
+        if (!blown) {
+            return air ? "left to the air" : "left to dry at home";
+        }
+        String until = stop > 0 && stop < DRY ? String.format(Locale.ROOT, " to %.0f %%", stop) : "";
+        return "diffused" + until + (air ? ", then air" : until.isEmpty() ? "" : ", the rest at home");
+    }
+
+    /** Percent dry from which nobody would call it damp [OURS]. */
+    private static final double DRY = 98;
+
+    private static int sections(Routine routine) {
+        return routine.steps().stream().mapToInt(Step::sectionsOrOne).max().orElse(1);
+    }
+}

@@ -1,0 +1,171 @@
+package eventide.planner.compare;
+
+import eventide.outcome.OutcomeModel;
+import eventide.outcome.Scores;
+import eventide.planner.Planner;
+import eventide.planner.Query;
+import eventide.planner.Stop;
+import eventide.planner.Suggestion;
+import eventide.planner.compose.Choice;
+import eventide.planner.explain.Moved;
+import eventide.planner.search.Judged;
+import eventide.planner.search.Worth;
+import eventide.routine.Routine;
+import eventide.routine.SchoolQuestion;
+import eventide.routine.Schools;
+import eventide.shape.Maybe;
+import eventide.wash.Wash;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+
+/**
+ * Where good stylists disagree and it matters on this head today: the plan under each school, and what differs.
+ *
+ * @param questions those on which another school would plan otherwise, the one that moves most first
+ * @param unfinished how far it came where there was no time for all of it
+ */
+public record SchoolsCompared(List<Disagreement> questions, @Maybe String unfinished) {
+    /**
+     * @param taken the side the plan was made under, absent where none was taken
+     */
+    public record Disagreement(String key, String question, @Maybe String taken, List<OtherSchool> others) {}
+
+    /**
+     * The best plan of another school.
+     *
+     * @param otherwise what it does differently, in words
+     * @param moved what that is predicted to change, the largest first
+     * @param minutes by which it takes longer, less than 0 for shorter; {@code chairMinutes} the same of hands
+     * @param worth points by which it serves the goal better, or worse where negative
+     */
+    public record OtherSchool(
+            String side,
+            String label,
+            List<String> otherwise,
+            List<Moved> moved,
+            double minutes,
+            double chairMinutes,
+            double worth,
+            Routine routine) {}
+
+    /** A list is the client's choice, not a way of working. */
+    private static final String NOT_A_WAY = "ingredients";
+
+    /** A school whose plan is this much poorer done today's way may do it another way, in points of worth [OURS]. */
+    private static final double POOR = 4;
+
+    private record Asked(SchoolQuestion question, SchoolQuestion.Side side) {}
+
+    private record Answered(Asked asked, @Maybe Suggestion plan, @Maybe Scores seen) {}
+
+    public static SchoolsCompared of(Query query) {
+        return of(query, Stop.NEVER);
+    }
+
+    /** With those schools for which there was time. */
+    public static SchoolsCompared of(Query query, Stop stop) {
+        Judged best = Planner.bestOf(query, frame -> true, stop);
+        if (best == null) {
+            return new SchoolsCompared(List.of(), null);
+        }
+        Suggestion taken = Planner.written(query, best);
+        Schools own = query.schoolsOrDefault();
+        List<Asked> asked = new ArrayList<>();
+        for (SchoolQuestion question : SchoolQuestion.ALL) {
+            for (SchoolQuestion.Side side : question.sides()) {
+                if (!question.key().equals(NOT_A_WAY) && !side.word().equals(own.side(question.key()))) {
+                    asked.add(new Asked(question, side));
+                }
+            }
+        }
+        List<Answered> answers = asked.parallelStream()
+                .map(one -> stop.isDue() ? null : answer(query, one, best, stop))
+                .filter(Objects::nonNull)
+                .toList();
+        String unfinished = answers.size() == asked.size()
+                ? null
+                : answers.size() + " of " + asked.size() + " other ways were planned in the time there is.";
+        return new SchoolsCompared(
+                gathered(
+                        query,
+                        taken,
+                        answers.stream().filter(answer -> answer.plan() != null).toList()),
+                unfinished);
+    }
+
+    private static List<Disagreement> gathered(Query query, Suggestion taken, List<Answered> answers) {
+        List<Disagreement> questions = new ArrayList<>();
+        for (SchoolQuestion question : SchoolQuestion.ALL) {
+            List<OtherSchool> others = answers.stream()
+                    .filter(answer -> answer.asked().question() == question)
+                    .filter(answer -> !answer.plan().routine().equals(taken.routine()))
+                    .map(answer -> other(query, taken, answer))
+                    .filter(other ->
+                            !other.moved().isEmpty() || !other.otherwise().isEmpty())
+                    .sorted(Comparator.comparingDouble((OtherSchool other) -> -other.worth()))
+                    .toList();
+            if (!others.isEmpty()) {
+                questions.add(new Disagreement(
+                        question.key(),
+                        question.question(),
+                        query.schoolsOrDefault().side(question.key()),
+                        others));
+            }
+        }
+        questions.sort(Comparator.comparingDouble(SchoolsCompared::size).reversed());
+        return List.copyOf(questions);
+    }
+
+    private static double size(Disagreement question) {
+        return question.others().stream()
+                .flatMap(other -> other.moved().stream())
+                .mapToDouble(moved -> Math.abs(moved.by()) / moved.score().most())
+                .max()
+                .orElse(0);
+    }
+
+    /** Planned anew under that school, where it can be in today's hands and drying, else in its own. */
+    private static Answered answer(Query query, Asked asked, Judged best, Stop stop) {
+        Choice today = best.choice();
+        double worth = best.worth();
+        String key = asked.question().key();
+        Query other =
+                query.under(query.schoolsOrDefault().with(key, asked.side().word()));
+        Judged alike = Planner.bestOf(
+                other,
+                frame -> (key.equals("hands") || frame.hands() == today.hands())
+                        && (key.equals("dryTo") || frame.drying() == today.drying()),
+                stop);
+        boolean poor = alike == null || alike.worth() < worth - POOR;
+        Judged any = poor ? Planner.bestOf(other, frame -> true, stop) : null;
+        Judged found = any != null && (alike == null || any.worth() > alike.worth()) ? any : alike;
+        Suggestion plan = Planner.written(query, found);
+        return new Answered(asked, plan, plan == null ? null : seen(query, plan));
+    }
+
+    /** By this client's own school, whichever it was planned under: two ways are compared with the same eyes. */
+    private static Scores seen(Query query, Suggestion plan) {
+        return OutcomeModel.predict(Wash.of(
+                        plan.routine(), query.hair(), query.goal(), query.air(), query.schools(), query.limits()))
+                .overall();
+    }
+
+    private static OtherSchool other(Query query, Suggestion taken, Answered answer) {
+        Scores from = taken.outcome().overall();
+        List<Moved> moved = Moved.between(from, answer.seen());
+        // By the scores alone: a school's own rules are not held against another's.
+        double worth = Worth.ofScores(query.goal(), answer.seen()) - Worth.ofScores(query.goal(), from);
+        List<String> otherwise = RoutineDifference.between(taken, answer.plan()).words();
+        return new OtherSchool(
+                answer.asked().side().word(),
+                answer.asked().side().label(),
+                otherwise,
+                moved,
+                Math.round(answer.plan().minutes() - taken.minutes()),
+                Math.round(answer.plan().chairMinutes() - taken.chairMinutes()),
+                Math.round(worth * 10) / 10.0,
+                answer.plan().routine());
+    }
+}

@@ -1,0 +1,133 @@
+package eventide.planner.compose;
+
+import eventide.product.Product;
+import eventide.shape.Maybe;
+
+/** What a plan decides. Any product may be null: that layer is left out. */
+public record Choice(
+        @Maybe Product leaveIn,
+        @Maybe Product cream,
+        @Maybe Product gel,
+        @Maybe Product mousse,
+        Hands hands,
+        Sections sections,
+        Drying drying,
+        Details details) {
+    /** How hands shape it. */
+    public enum Hands {
+        SCRUNCH("scrunched"),
+        SMOOTH("smoothed in sections"),
+        BRUSH("brush-styled"),
+        COIL("finger-coiled"),
+        SHINGLE("every curl by hand");
+
+        public final String label;
+
+        Hands(String label) {
+            this.label = label;
+        }
+    }
+
+    /** Into how many pieces a head is parted, against what is usual for its hair. */
+    public enum Sections {
+        USUAL(1),
+        FEWER(2 / 3.0),
+        MORE(1.5);
+
+        public final double factor;
+
+        Sections(double factor) {
+            this.factor = factor;
+        }
+    }
+
+    /** How it is dried. */
+    public enum Drying {
+        DIFFUSE("diffused to dry"),
+        PART("diffused, then air"),
+        LEAVE("diffused most of the way, the rest by air at home"),
+        AIR_ROOTS("air dried, the roots with the dryer"),
+        HOOD("dried under the hood"),
+        AIR("air dried"),
+        HOME("left to dry at home");
+
+        public final String label;
+
+        /** The hair is dry, roots too, when the routine ends. */
+        public boolean ends() {
+            return this != LEAVE && this != HOME;
+        }
+
+        /** The dryer is put down before the hair is dry. */
+        public boolean stops() {
+            return this == PART || this == LEAVE;
+        }
+
+        public boolean usesDryer() {
+            return this != AIR && this != HOME;
+        }
+
+        Drying(String label) {
+            this.label = label;
+        }
+    }
+
+    public Choice with(Details other) {
+        return new Choice(leaveIn, cream, gel, mousse, hands, sections, drying, other);
+    }
+
+    /** Whether anything holds that hands could shape. */
+    public boolean isShaped() {
+        return gel != null || mousse != null;
+    }
+
+    /** Hold goes on and is shaped on one section after the other, not over the whole head at once. */
+    public boolean isBySection() {
+        return isShaped() && hands != Hands.SCRUNCH;
+    }
+
+    public Frame frame() {
+        return new Frame(hands, sections, drying);
+    }
+
+    /** How it is shaped and dried, in words; without anything that holds nothing is shaped. */
+    public String words() {
+        return (isShaped() ? hands.label : "nothing shaped") + ", " + drying.label;
+    }
+
+    /** The strongest hold worn. */
+    public double hold() {
+        double strongest = gel == null ? 0 : gel.hold();
+        return mousse == null ? strongest : Math.max(strongest, mousse.hold());
+    }
+
+    public Choice with(Frame other) {
+        return new Choice(leaveIn, cream, gel, mousse, other.hands(), other.sections(), other.drying(), details);
+    }
+
+    /** With another bottle in a slot, null for none. */
+    public Choice with(Stylers.Slot slot, Product other) {
+        return new Choice(
+                slot == Stylers.Slot.LEAVE_IN ? other : leaveIn,
+                slot == Stylers.Slot.CREAM ? other : cream,
+                slot == Stylers.Slot.GEL ? other : gel,
+                slot == Stylers.Slot.MOUSSE ? other : mousse,
+                hands,
+                sections,
+                drying,
+                details);
+    }
+
+    public Product in(Stylers.Slot slot) {
+        return switch (slot) {
+            case GEL -> gel;
+            case MOUSSE -> mousse;
+            case CREAM -> cream;
+            case LEAVE_IN -> leaveIn;
+        };
+    }
+
+    public boolean wearsSame(Choice other) {
+        return leaveIn == other.leaveIn && cream == other.cream && gel == other.gel && mousse == other.mousse;
+    }
+}

@@ -1,0 +1,197 @@
+package eventide.planner.compose;
+
+import eventide.hair.Zone;
+import eventide.routine.NightCare;
+import java.util.List;
+
+/** The smaller things a plan decides once its layers, hands, parting and drying stand, in the order they are done. */
+public record Details(Before before, Dose dose, Work work, Finish finish) {
+    /**
+     * What is done before styling.
+     *
+     * @param minutes how long the care works, 0 where there is none
+     */
+    public record Before(Preparation.Care care, double minutes, boolean clarified) {}
+
+    /**
+     * How much of each layer, and where.
+     *
+     * @param crownSpared moisture is kept off the crown
+     */
+    public record Dose(Amount moisture, Amount hold, boolean crownSpared) {
+        /** As advised, everywhere. */
+        public static final Dose ADVISED = new Dose(Amount.ADVISED, Amount.ADVISED, false);
+    }
+
+    /** A layer against what is advised for it, which is as much as a head takes up: more would only be wasted. */
+    public enum Amount {
+        ADVISED(1, "the advised amount"),
+        LESS(.75, "three quarters"),
+        HALF(.5, "half");
+
+        public final double factor;
+        public final String label;
+
+        Amount(double factor, String label) {
+            this.factor = factor;
+            this.label = label;
+        }
+    }
+
+    /**
+     * How hands go about it.
+     *
+     * @param creamFirst cream goes under the leave-in instead of over it
+     * @param lifted roots are shaken off the scalp at the end
+     * @param upsideDown scrunching and shaking are done with the head down
+     * @param foamUnder where there is gel too, mousse goes under it instead of over it at the crown
+     * @param scrunches how often each handful is scrunched
+     */
+    public record Work(
+            Water water,
+            Order order,
+            boolean creamFirst,
+            boolean lifted,
+            boolean upsideDown,
+            boolean foamUnder,
+            int scrunches) {
+        public Work met(Water other) {
+            return new Work(other, order, creamFirst, lifted, upsideDown, foamUnder, scrunches);
+        }
+
+        public Work ordered(Order other, boolean first) {
+            return new Work(water, other, first, lifted, upsideDown, foamUnder, scrunches);
+        }
+
+        public Work held(boolean roots, boolean down) {
+            return new Work(water, order, creamFirst, roots, down, foamUnder, scrunches);
+        }
+
+        public Work foamed(boolean under) {
+            return new Work(water, order, creamFirst, lifted, upsideDown, under, scrunches);
+        }
+
+        public Work scrunched(int count) {
+            return new Work(water, order, creamFirst, lifted, upsideDown, foamUnder, count);
+        }
+    }
+
+    /** Where in a styler's window hair meets it. */
+    public enum Water {
+        DRIER(.3, "in the drier third of their window"),
+        USUAL(.6, "in the middle of their window"),
+        WETTER(.95, "at the wet end of their window");
+
+        /** Part of the window from its dry end. */
+        public final double within;
+
+        public final String label;
+
+        Water(double within, String label) {
+            this.within = within;
+            this.label = label;
+        }
+    }
+
+    /** In which order the zones are taken, section by section [CP]. */
+    public enum Order {
+        TRADE(null, "bottom to top, the front last"),
+        FRONT_EARLY(
+                List.of(Zone.NAPE, Zone.HAIRLINE, Zone.BACK, Zone.LEFT, Zone.RIGHT, Zone.CROWN),
+                "the front before the middle, so that it does not wait");
+
+        /** Null for the trade's own. */
+        public final List<Zone> zones;
+
+        public final String label;
+
+        Order(List<Zone> zones, String label) {
+            this.zones = zones;
+            this.label = label;
+        }
+    }
+
+    /**
+     * Cloth, dryer, clips, cast and after.
+     *
+     * @param turned the head is turned upside down under the dryer too, not only to the sides
+     * @param stop percent dry at which the dryer is put down where air does the rest; counts nowhere else
+     * @param roots what is done at the roots once they are dry; where a cast is left they are too
+     * @param stays minutes in the chair before it goes home to dry; counts nowhere else
+     * @param refreshed misted and set right each morning
+     */
+    public record Finish(
+            boolean turned,
+            boolean clips,
+            boolean castLeft,
+            boolean fluff,
+            double stop,
+            Roots roots,
+            Cloth cloth,
+            double stays,
+            boolean refreshed,
+            NightCare night) {
+        public Finish turned(boolean down) {
+            return new Finish(down, clips, castLeft, fluff, stop, roots, cloth, stays, refreshed, night);
+        }
+
+        public Finish rooted(Roots other) {
+            return new Finish(turned, clips, castLeft, fluff, stop, other, cloth, stays, refreshed, night);
+        }
+
+        public Finish pressed(Cloth other) {
+            return new Finish(turned, clips, castLeft, fluff, stop, roots, other, stays, refreshed, night);
+        }
+
+        public Finish staying(double minutes) {
+            return new Finish(turned, clips, castLeft, fluff, stop, roots, cloth, minutes, refreshed, night);
+        }
+
+        public Finish kept(boolean eachMorning, NightCare nights) {
+            return new Finish(turned, clips, castLeft, fluff, stop, roots, cloth, stays, eachMorning, nights);
+        }
+    }
+
+    /** What takes excess water off once the stylers are in [CP]. */
+    public enum Cloth {
+        NONE("no cloth"),
+        MICROPLOP("pressed with a T-shirt"),
+        PLOP("plopped in a T-shirt");
+
+        public final String label;
+
+        Cloth(String label) {
+            this.label = label;
+        }
+    }
+
+    /** What is done at dry roots: lifted with a pick for volume, stretched with cool air, or dried under tension, for length [CP]. */
+    public enum Roots {
+        LEFT("roots left alone once dry"),
+        PICKED("roots lifted with a pick"),
+        STRETCHED("roots stretched with cool air"),
+        TENSED("roots finished with the dryer under tension");
+
+        public final String label;
+
+        Roots(String label) {
+            this.label = label;
+        }
+    }
+
+    public Details with(Before other) {
+        return new Details(other, dose, work, finish);
+    }
+
+    public Details with(Dose other) {
+        return new Details(before, other, work, finish);
+    }
+
+    public Details with(Work other) {
+        return new Details(before, dose, other, finish);
+    }
+
+    public Details with(Finish other) {
+        return new Details(before, dose, work, other);
+    }
+}

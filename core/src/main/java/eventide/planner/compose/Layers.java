@@ -1,0 +1,27 @@
+package eventide.planner.compose;
+
+/** Which layers a plan has, whatever bottles they come from. */
+public record Layers(boolean leaveIn, boolean cream, boolean gel, boolean mousse) {
+    public static Layers of(Choice choice) {
+        return new Layers(
+                choice.leaveIn() != null, choice.cream() != null, choice.gel() != null, choice.mousse() != null);
+    }
+
+    public boolean has(Stylers.Slot slot) {
+        return switch (slot) {
+            case GEL -> gel;
+            case MOUSSE -> mousse;
+            case CREAM -> cream;
+            case LEAVE_IN -> leaveIn;
+        };
+    }
+
+    public int count() {
+        return (leaveIn ? 1 : 0) + (cream ? 1 : 0) + (gel ? 1 : 0) + (mousse ? 1 : 0);
+    }
+
+    /** Whether anything is in it that hands can shape hair with. */
+    public boolean isShaped() {
+        return gel || mousse;
+    }
+}

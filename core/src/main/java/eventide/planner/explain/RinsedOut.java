@@ -1,0 +1,78 @@
+package eventide.planner.explain;
+
+import eventide.hair.Condition;
+import eventide.hair.Hair;
+import eventide.hair.Strand;
+import eventide.hair.Zone;
+import eventide.product.LabelReading;
+import eventide.product.Product;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** What a cleanser, a conditioner or a mask does on one head before it is rinsed out again [CP]. */
+public final class RinsedOut {
+    /** From this richness a cleanser gives slip of its own, of 10 [CP: creamy]. */
+    private static final double CREAMY = 3;
+
+    private RinsedOut() {}
+
+    public static List<String> says(Product product, Hair hair) {
+        List<String> says = new ArrayList<>();
+        switch (product.role()) {
+            case CLEANSER -> cleanser(product, hair, says);
+            case CLARIFIER ->
+                says.add(
+                        Boolean.TRUE.equals(hair.buildUp())
+                                ? "Takes off the build-up that shows here."
+                                : "Takes build-up off: once or twice a month is enough.");
+            case CONDITIONER -> says.add("Slip for detangling, from the ends; rinsed out fully.");
+            case MASK -> mask(hair, says);
+            case PROTEIN -> protein(hair, says);
+            default -> {
+                // stays in the hair
+            }
+        }
+        if (product.contactMinutes() != null) {
+            says.add(String.format(
+                    Locale.ROOT, "Stays %.0f min on the scalp, as its label says.", product.contactMinutes()));
+        }
+        return says;
+    }
+
+    private static void cleanser(Product product, Hair hair, List<String> says) {
+        LabelReading.Traits traits = product.label().traits();
+        if (product.ingredients() != null) {
+            says.add(
+                    traits.sulfates()
+                            ? "A strong wash: lifts silicones and wax, and takes from dry hair."
+                            : "A mild wash: what builds up stays until a clarifier comes.");
+        }
+        if (product.richness() >= CREAMY) {
+            says.add(
+                    hair.strand() == Strand.FINE
+                            ? "Creamy: gives slip, and may leave fine hair heavy."
+                            : "Creamy: gives slip while it is in.");
+        }
+    }
+
+    private static void mask(Hair hair, List<String> says) {
+        says.add(
+                switch (hair.strand()) {
+                    case FINE -> "After shampoo 2 min on fine hair, longer goes limp; before it, 20 min and more.";
+                    case MEDIUM -> "After shampoo 5 to 10 min; with a cap or warmth longer.";
+                    case COARSE -> "After shampoo 10 to 15 min on coarse hair; with a cap or warmth up to an hour.";
+                });
+    }
+
+    private static void protein(Hair hair, List<String> says) {
+        boolean soft = false;
+        for (Zone zone : Zone.values()) {
+            soft |= hair.at(zone).condition().contains(Condition.OVER_SOFT);
+        }
+        says.add(
+                soft
+                        ? "15 to 30 min, every week or two while hair stays long when it is stretched."
+                        : "15 to 30 min, once a month or every fortnight; sooner makes hair stiff.");
+    }
+}

@@ -1,0 +1,125 @@
+package eventide.planner.search;
+
+import eventide.planner.Query;
+import eventide.planner.compose.Choice;
+import eventide.planner.compose.Details;
+import eventide.routine.Limits;
+import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import java.util.function.Function;
+
+/**
+ * Two things decided otherwise at once: a limit may forbid what would be better until something else gives its minutes back. Each single
+ * change is run anyway; pairs are ranked by what both bring and take, and the likeliest of them run.
+ */
+public final class Exchange {
+    /** Pairs that are run [OURS]. */
+    private static final int MOST_PAIRS = 28;
+    /** What a pair may bring more, or take less, than its two changes by themselves, in points of worth and in minutes [OURS]. */
+    private static final double TOGETHER = .6;
+
+    private static final double MINUTES_TOGETHER = 4;
+
+    private final Limits limits;
+    private final Function<Choice, Judged> judge;
+
+    private record Pair(Judged one, Judged other, double gain) {}
+
+    /**
+     * @param judge runs a choice through the water
+     */
+    public Exchange(Query query, Function<Choice, Judged> judge) {
+        this.limits = query.limitsOrUsual();
+        this.judge = judge;
+    }
+
+    /**
+     * The best plan with two things decided otherwise, or one, that keeps the limits; null where none was found.
+     *
+     * @param singles with one thing decided otherwise each
+     */
+    public Judged best(Judged plan, List<Choice> singles) {
+        List<Judged> run = singles.parallelStream()
+                .filter(choice -> !choice.equals(plan.choice()))
+                .distinct()
+                .map(judge)
+                .toList();
+        // What breaks a limit is weighed all the same: by whoever ran it, side by side.
+        run.parallelStream().forEach(Judged::worth);
+        List<Pair> pairs = new ArrayList<>();
+        for (int i = 0; i < run.size(); i++) {
+            for (int j = i + 1; j < run.size(); j++) {
+                double gain = run.get(i).worth() + run.get(j).worth() - 2 * plan.worth() + TOGETHER;
+                if (gain > Refinement.WORTH_CHANGING && mayKeepLimits(plan, run.get(i), run.get(j))) {
+                    pairs.add(new Pair(run.get(i), run.get(j), gain));
+                }
+            }
+        }
+        List<Choice> likeliest = pairs.stream()
+                .sorted(Comparator.comparingDouble((Pair pair) -> -pair.gain()))
+                .map(pair -> (Choice)
+                        both(plan.choice(), pair.one().choice(), pair.other().choice()))
+                .filter(Objects::nonNull)
+                .limit(MOST_PAIRS)
+                .toList();
+        List<Judged> all = new ArrayList<>(run);
+        all.addAll(likeliest.parallelStream().map(judge).toList());
+        return all.stream().filter(Judged::isFeasible).min(Judged.BEST_FIRST).orElse(null);
+    }
+
+    private boolean mayKeepLimits(Judged plan, Judged one, Judged other) {
+        double whole = minutes(one) + minutes(other) - minutes(plan);
+        double hands = chairMinutes(one) + chairMinutes(other) - chairMinutes(plan);
+        return whole <= limits.minutes() + MINUTES_TOGETHER && hands <= limits.chairMinutesOrAll() + MINUTES_TOGETHER;
+    }
+
+    private static double minutes(Judged plan) {
+        return plan.wash().course().minutes();
+    }
+
+    private static double chairMinutes(Judged plan) {
+        return plan.wash().course().chairMinutes();
+    }
+
+    /** With the changes of both; null where both change the same thing. */
+    private static Record both(Record plan, Record one, Record other) {
+        RecordComponent[] components = plan.getClass().getRecordComponents();
+        Class<?>[] types = new Class<?>[components.length];
+        Object[] values = new Object[components.length];
+        for (int i = 0; i < components.length; i++) {
+            types[i] = components[i].getType();
+            Object own = value(components[i], plan);
+            Object first = value(components[i], one);
+            Object second = value(components[i], other);
+            boolean changesFirst = !Objects.equals(own, first);
+            boolean changesSecond = !Objects.equals(own, second);
+            if (changesFirst && changesSecond) {
+                boolean nested = own instanceof Record && own.getClass().getEnclosingClass() == Details.class
+                        || own instanceof Details;
+                values[i] = nested ? both((Record) own, (Record) first, (Record) second) : null;
+                if (values[i] == null) {
+                    return null;
+                }
+            } else {
+                values[i] = changesFirst ? first : second;
+            }
+        }
+        try {
+            var constructor = plan.getClass().getDeclaredConstructor(types);
+            return constructor.newInstance(values);
+        } catch (ReflectiveOperationException impossible) {
+            throw new IllegalStateException(plan.getClass() + " cannot be put together", impossible);
+        }
+    }
+
+    private static Object value(RecordComponent component, Record of) {
+        try {
+            return component.getAccessor().invoke(of);
+        } catch (ReflectiveOperationException impossible) {
+            throw new IllegalStateException(component + " cannot be read", impossible);
+        }
+    }
+}

@@ -1,0 +1,151 @@
+package eventide.planner.search;
+
+import eventide.drying.StepDuration;
+import eventide.hair.Strand;
+import eventide.planner.Query;
+import eventide.planner.compose.Choice;
+import eventide.planner.compose.Composer;
+import eventide.planner.compose.Details;
+import eventide.planner.compose.Frame;
+import eventide.planner.compose.Layers;
+import eventide.planner.compose.Stylers;
+import eventide.planner.compose.Stylers.Kind;
+import eventide.planner.compose.Stylers.Slot;
+import eventide.planner.search.Forecast.Mixture;
+import eventide.routine.Action;
+import eventide.routine.Limits;
+import eventide.routine.Step;
+import eventide.routine.Technique;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** A forecast for every class of plans: one plan of each way of shaping and drying is run, and the rest forecast from it. */
+public final class Forecasts {
+    /** Hold and richness that a plan to begin with has, 0 to 10 [OURS]. */
+    private static final double USUAL_HOLD = 6;
+
+    private static final double RICH_FINE = 2;
+    private static final double RICH_MEDIUM = 4;
+    private static final double RICH_COARSE = 6;
+
+    private final Query query;
+    private final PlanSpace space;
+    private final Stylers stylers;
+    private final Details details;
+    private final Runs runs;
+    private final double passMinutes;
+
+    /** One plan of a way of working that was run. */
+    private record Sample(Judged plan, Forecast forecast, Layers layers, int sections) {}
+
+    private record Way(boolean shaped, Choice.Hands hands, Choice.Drying drying) {}
+
+    public Forecasts(Query query, PlanSpace space, Details details, Runs runs) {
+        this.query = query;
+        this.space = space;
+        this.stylers = space.stylers();
+        this.details = details;
+        this.runs = runs;
+        this.passMinutes = StepDuration.wholeHead(
+                Step.of(Action.APPLY).technique(Technique.PRAYING_HANDS).build(), query.hair());
+    }
+
+    public List<PlanClass> classes() {
+        Map<Way, Sample> samples = samples();
+        Mixtures likely = new Mixtures(stylers);
+        List<PlanClass> classes = new ArrayList<>();
+        List<Layers> layerings = stylers.layerings();
+        // Which bottles suit best hardly hangs on how the hair is dried: they are ranked once for all ways.
+        List<List<Mixture>> mixtures = layerings.parallelStream()
+                .map(layers -> likely.likeliest(
+                        layers, details, best(samples, layers.isShaped()).forecast()))
+                .toList();
+        for (int i = 0; i < layerings.size(); i++) {
+            Layers layers = layerings.get(i);
+            for (Frame frame : space.frames(layers)) {
+                Sample like = samples.get(way(layers.isShaped(), frame));
+                classes.add(planClass(frame, layers, mixtures.get(i), like));
+            }
+        }
+        return classes;
+    }
+
+    private static Sample best(Map<Way, Sample> samples, boolean shaped) {
+        return samples.entrySet().stream()
+                .filter(entry -> entry.getKey().shaped() == shaped)
+                .map(Map.Entry::getValue)
+                .min(Comparator.comparing((Sample sample) -> !sample.plan().isFeasible())
+                        .thenComparing(Sample::plan, Judged.BEST_FIRST))
+                .orElseThrow();
+    }
+
+    private Way way(boolean shaped, Frame frame) {
+        return new Way(shaped, shaped ? frame.hands() : space.ways().get(0).hands(), frame.drying());
+    }
+
+    private Map<Way, Sample> samples() {
+        List<Way> open = new ArrayList<>();
+        boolean holds = stylers.layerings().stream().anyMatch(Layers::isShaped);
+        for (Frame way : space.ways()) {
+            for (boolean shaped : holds ? new boolean[] {true, false} : new boolean[] {false}) {
+                Way one = way(shaped, way);
+                if (!open.contains(one)) {
+                    open.add(one);
+                }
+            }
+        }
+        Map<Way, Sample> samples = new HashMap<>();
+        List<Sample> run = open.parallelStream().map(this::sample).toList();
+        for (int i = 0; i < open.size(); i++) {
+            samples.put(open.get(i), run.get(i));
+        }
+        return samples;
+    }
+
+    private Sample sample(Way way) {
+        Frame frame = new Frame(way.hands(), Choice.Sections.USUAL, way.drying());
+        Kind gel = way.shaped() ? nearest(Slot.GEL, Kind::hold, USUAL_HOLD) : Kind.NONE;
+        boolean foam = way.shaped() && (gel.isNone() || stylers.isInPlace(false, true));
+        Kind mousse = foam ? nearest(Slot.MOUSSE, Kind::hold, USUAL_HOLD) : Kind.NONE;
+        double rich = query.hair().strand() == Strand.FINE
+                ? RICH_FINE
+                : query.hair().strand() == Strand.MEDIUM ? RICH_MEDIUM : RICH_COARSE;
+        Kind leaveIn = nearest(Slot.LEAVE_IN, Kind::richness, rich);
+        Kind cream = leaveIn.isNone() ? nearest(Slot.CREAM, Kind::richness, rich) : Kind.NONE;
+        Choice choice = new Mixture(gel.isNone() ? Kind.NONE : gel, gel.isNone() ? mousse : Kind.NONE, cream, leaveIn)
+                .choice(frame, details);
+        Judged plan = runs.of(choice);
+        return new Sample(
+                plan, Forecast.from(query, plan), Layers.of(choice), space.sections(frame, choice.isShaped()));
+    }
+
+    private Kind nearest(Slot slot, java.util.function.ToDoubleFunction<Kind> of, double wanted) {
+        return stylers.kinds(slot).stream()
+                .min(Comparator.comparingDouble(kind -> Math.abs(of.applyAsDouble(kind) - wanted)))
+                .orElse(Kind.NONE);
+    }
+
+    private PlanClass planClass(Frame frame, Layers layers, List<Mixture> mixtures, Sample like) {
+        int sections = space.sections(frame, layers.isShaped());
+        int more = layers.count() - like.layers().count();
+        double parted = sections - like.sections();
+        double minutes = more * (passMinutes + sections * StepDuration.SECTION_MINUTES + Composer.SQUEEZE_MINUTES)
+                + parted * (StepDuration.SECTION_MINUTES * like.layers().count() + Composer.MIST_MINUTES);
+        double costs = more * Worth.LAYER_COSTS + minutes * (Worth.CHAIR_MINUTE_COSTS + Worth.WAITING_MINUTE_COSTS);
+        Forecast forecast = like.forecast().parted(like.sections(), sections, costs);
+        return new PlanClass(frame, layers, details, forecast, mixtures, over(query, like.plan(), minutes));
+    }
+
+    /** Minutes by which a plan that takes so many more than another would break a limit, negative where it would keep it. */
+    public static double over(Query query, Judged like, double more) {
+        Limits limits = query.limitsOrUsual();
+        double minutes = like.wash().course().minutes() + more;
+        double over = Math.max(
+                minutes - limits.minutes(), like.wash().course().chairMinutes() + more - limits.chairMinutesOrAll());
+        boolean late = "time to be dry".equals(like.limit());
+        return late ? Math.max(over, minutes - limits.mustBeDryBy()) : over;
+    }
+}

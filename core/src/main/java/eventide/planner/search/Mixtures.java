@@ -1,0 +1,109 @@
+package eventide.planner.search;
+
+import eventide.planner.compose.Details;
+import eventide.planner.compose.Layers;
+import eventide.planner.compose.Stylers;
+import eventide.planner.compose.Stylers.Kind;
+import eventide.planner.compose.Stylers.Slot;
+import eventide.planner.search.Forecast.Mixture;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Which bottles go best together, by a forecast: the relaxation that a search begins with, for no water is run. */
+public final class Mixtures {
+    /** Of what holds, and of what feeds, so many are mixed with each other [OURS]. */
+    private static final int LIKELIEST = 7;
+
+    private final Stylers stylers;
+
+    public Mixtures(Stylers stylers) {
+        this.stylers = stylers;
+    }
+
+    /** The likeliest mixtures of some layers, best first, by one forecast: what holds by itself, what feeds by itself, then both. */
+    public List<Mixture> likeliest(Layers layers, Details details, Forecast forecast) {
+        Map<Mixture, Double> known = new HashMap<>();
+        Mixture none = new Mixture(Kind.NONE, Kind.NONE, Kind.NONE, Kind.NONE);
+        List<Mixture> feeds = mixtures(
+                few(layers, Slot.CREAM, none, details, forecast),
+                few(layers, Slot.LEAVE_IN, none, details, forecast),
+                false);
+        Mixture feed = feeds.get(0);
+        List<Mixture> holds = mixtures(
+                few(layers, Slot.GEL, feed, details, forecast),
+                few(layers, Slot.MOUSSE, feed, details, forecast),
+                true);
+        for (int turn = 0; turn < 2; turn++) {
+            Mixture fed = feed;
+            holds = sorted(holds, hold -> fed.with(hold), details, forecast, known);
+            Mixture hold = holds.get(0);
+            feeds = sorted(feeds, any -> any.with(hold), details, forecast, known);
+            feed = feeds.get(0);
+        }
+        List<Mixture> all = new ArrayList<>();
+        for (Mixture some : feeds.subList(0, Math.min(LIKELIEST, feeds.size()))) {
+            for (Mixture hold : holds.subList(0, Math.min(LIKELIEST, holds.size()))) {
+                all.add(some.with(hold));
+            }
+        }
+        return sorted(all, any -> any, details, forecast, known);
+    }
+
+    private static List<Mixture> sorted(
+            List<Mixture> some,
+            java.util.function.UnaryOperator<Mixture> whole,
+            Details details,
+            Forecast forecast,
+            Map<Mixture, Double> known) {
+        record Ranked(Mixture mixture, double worth) {}
+        return some.stream()
+                .map(one -> new Ranked(
+                        one,
+                        known.computeIfAbsent(
+                                whole.apply(one),
+                                mixture -> forecast.worth(
+                                        mixture, details.dose(), details.work().foamUnder()))))
+                .sorted(Comparator.comparingDouble((Ranked one) -> -one.worth()))
+                .map(Ranked::mixture)
+                .toList();
+    }
+
+    /** Of a slot the kinds that promise most by themselves, and where others are in it, are worth mixing with them. */
+    private List<Kind> few(Layers layers, Slot slot, Mixture beside, Details details, Forecast forecast) {
+        if (!layers.has(slot)) {
+            return List.of(Kind.NONE);
+        }
+        record Ranked(Kind kind, double worth) {}
+        return stylers.kinds(slot).stream()
+                .map(kind -> new Ranked(
+                        kind,
+                        forecast.worth(
+                                beside.with(slot, kind),
+                                details.dose(),
+                                details.work().foamUnder())))
+                .sorted(Comparator.comparingDouble((Ranked one) -> -one.worth()))
+                .limit(MIXED)
+                .map(Ranked::kind)
+                .toList();
+    }
+
+    /** Kinds of a slot that are mixed with those of another [OURS]. */
+    private static final int MIXED = 12;
+
+    /** All that may hold, or all that may feed, the other slots left empty. */
+    private static List<Mixture> mixtures(List<Kind> some, List<Kind> others, boolean holds) {
+        List<Mixture> all = new ArrayList<>();
+        for (Kind first : some) {
+            for (Kind second : others) {
+                all.add(
+                        holds
+                                ? new Mixture(first, second, Kind.NONE, Kind.NONE)
+                                : new Mixture(Kind.NONE, Kind.NONE, first, second));
+            }
+        }
+        return all;
+    }
+}

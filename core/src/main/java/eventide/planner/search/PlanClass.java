@@ -1,0 +1,159 @@
+package eventide.planner.search;
+
+import eventide.planner.Query;
+import eventide.planner.compose.Choice;
+import eventide.planner.compose.Details;
+import eventide.planner.compose.Frame;
+import eventide.planner.compose.Layers;
+import eventide.planner.search.Forecast.Mixture;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * Plans worked alike with the same layers: they differ in their bottles only, and the water hardly tells them apart. Its forecast is
+ * another's until one of them was run, then its own.
+ */
+public final class PlanClass {
+    /** What a forecast may fall short of, while no plan of the class was run, in points of worth [OURS: measured by bin/bench]. */
+    private static final double BORROWED_REACH = 1.2;
+    /** The same once one was [OURS]. */
+    private static final double OWN_REACH = .35;
+    /** A class of which so many broke a limit, and none kept it, is left [OURS]. */
+    private static final int MOST_FAILED = 3;
+    /** Points of worth that a minute over a limit puts a class back, for it will hardly keep it [OURS]. */
+    private static final double MINUTE_OVER_COSTS = .5;
+
+    private static final int FAILED_COSTS = 6;
+
+    private final Frame frame;
+    private final Layers layers;
+    private final List<Mixture> mixtures;
+    private double minutesOver;
+    private final Details details;
+    private Forecast forecast;
+    private List<Mixture> ranked;
+    private double promise;
+    private final double first;
+    private int next;
+    private int failed;
+    private Judged best;
+
+    /**
+     * @param mixtures the likeliest of its layers
+     * @param minutesOver by how much it is likely to break a limit; negative where it keeps it
+     */
+    public PlanClass(
+            Frame frame,
+            Layers layers,
+            Details details,
+            Forecast borrowed,
+            List<Mixture> mixtures,
+            double minutesOver) {
+        this.frame = frame;
+        this.layers = layers;
+        this.details = details;
+        this.forecast = borrowed;
+        this.mixtures = mixtures;
+        this.minutesOver = minutesOver;
+        this.ranked = mixtures;
+        this.promise = mixtures.stream()
+                .limit(LOOKED_AT)
+                .mapToDouble(this::worth)
+                .max()
+                .orElse(Double.NEGATIVE_INFINITY);
+        this.first = promise;
+    }
+
+    /**
+     * The same class with other smaller things, forecast from what is known of it with these.
+     *
+     * @param more what they bring besides, in points of worth, by a plan that was run with both
+     * @param minutes what they take besides, likewise
+     */
+    public PlanClass with(Details other, double more, double minutes) {
+        return new PlanClass(frame, layers, other, forecast.costing(-more), mixtures, minutesOver + minutes);
+    }
+
+    /** Mixtures looked at before a class is [OURS]. */
+    private static final int LOOKED_AT = 6;
+
+    private double worth(Mixture mixture) {
+        return forecast.worth(mixture, details.dose(), details.work().foamUnder());
+    }
+
+    public Frame frame() {
+        return frame;
+    }
+
+    public Layers layers() {
+        return layers;
+    }
+
+    public Judged best() {
+        return best;
+    }
+
+    public Forecast forecast() {
+        return forecast;
+    }
+
+    public boolean isOver() {
+        return next >= ranked.size() || best == null && failed >= MOST_FAILED;
+    }
+
+    /** The most that is to be looked for in it. */
+    public double promise() {
+        double over = best == null ? MINUTE_OVER_COSTS * Math.max(0, minutesOver) + FAILED_COSTS * failed : 0;
+        return promise - over + (isRun() ? OWN_REACH : BORROWED_REACH);
+    }
+
+    /** What it would promise if it kept every limit; nothing where it does. */
+    public double promiseUnlimited() {
+        return best == null && (minutesOver > 0 || failed > 0) ? first : Double.NEGATIVE_INFINITY;
+    }
+
+    /** Minutes it is likely to be over a limit by, more for each plan of it that was. */
+    public double over() {
+        return Math.max(0, minutesOver) + FAILED_COSTS * failed;
+    }
+
+    private boolean isRun() {
+        return next > 0;
+    }
+
+    public Choice nextChoice() {
+        if (!isRun()) {
+            rank();
+        }
+        return ranked.get(next).choice(frame, details);
+    }
+
+    private void rank() {
+        record Ranked(Mixture mixture, double worth) {}
+        ranked = mixtures.stream()
+                .map(mixture -> new Ranked(mixture, worth(mixture)))
+                .sorted(Comparator.comparingDouble((Ranked one) -> -one.worth()))
+                .map(Ranked::mixture)
+                .toList();
+    }
+
+    /** What came of {@link #nextChoice}. */
+    public void ran(Query query, Judged plan) {
+        if (!isRun()) {
+            Mixture first = ranked.get(0);
+            forecast = Forecast.from(query, plan);
+            minutesOver = Forecasts.over(query, plan, 0);
+            rank();
+            // The one that was run need not be the likeliest any more: it is the first that is done with.
+            ranked = java.util.stream.Stream.concat(
+                            java.util.stream.Stream.of(first), ranked.stream().filter(other -> other != first))
+                    .toList();
+        }
+        next++;
+        failed += plan.isFeasible() ? 0 : 1;
+        if (plan.isFeasible() && (best == null || Judged.BEST_FIRST.compare(plan, best) < 0)) {
+            best = plan;
+        }
+        promise = next < ranked.size() ? worth(ranked.get(next)) : Double.NEGATIVE_INFINITY;
+    }
+}

@@ -1,0 +1,121 @@
+package eventide.planner.search;
+
+import eventide.planner.compose.Choice;
+import eventide.planner.compose.Composer;
+import eventide.planner.compose.Details;
+import eventide.planner.compose.Frame;
+import eventide.planner.compose.Layers;
+import eventide.planner.compose.Stylers;
+import eventide.planner.compose.Stylers.Slot;
+import eventide.product.Product;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/** Every plan that can be written: which layers there may be, and how each of them may be shaped, parted and dried. */
+public final class PlanSpace {
+    private final Stylers stylers;
+    private final Composer composer;
+    private final List<Frame> ways;
+
+    /**
+     * @param ways of shaping and drying; how the head is parted is decided here
+     */
+    public PlanSpace(Stylers stylers, Composer composer, List<Frame> ways) {
+        this.stylers = stylers;
+        this.composer = composer;
+        this.ways = List.copyOf(ways);
+    }
+
+    public Stylers stylers() {
+        return stylers;
+    }
+
+    public List<Frame> ways() {
+        return ways;
+    }
+
+    public int sections(Frame frame, boolean shaped) {
+        return composer.sections(frame, shaped);
+    }
+
+    /** Every plan there is with these smaller things. */
+    public List<Choice> everything(Details details) {
+        List<Choice> all = new ArrayList<>();
+        for (Layers layers : stylers.layerings()) {
+            for (Frame frame : frames(layers)) {
+                for (Product gel : some(layers, Slot.GEL)) {
+                    for (Product mousse : some(layers, Slot.MOUSSE)) {
+                        for (Product cream : some(layers, Slot.CREAM)) {
+                            for (Product leaveIn : some(layers, Slot.LEAVE_IN)) {
+                                all.add(new Choice(
+                                        leaveIn,
+                                        cream,
+                                        gel,
+                                        mousse,
+                                        frame.hands(),
+                                        frame.sections(),
+                                        frame.drying(),
+                                        details));
+                            }
+                        }
+                    }
+                }
+            }
+        }
+        return all;
+    }
+
+    /** How many that are. */
+    public long size() {
+        long size = 0;
+        for (Layers layers : stylers.layerings()) {
+            long mixtures = 1;
+            for (Slot slot : Slot.values()) {
+                mixtures *= layers.has(slot) ? stylers.bottles(slot).size() : 1;
+            }
+            size += mixtures * frames(layers).size();
+        }
+        return size;
+    }
+
+    private List<Product> some(Layers layers, Slot slot) {
+        return layers.has(slot) ? stylers.bottles(slot) : NONE;
+    }
+
+    private static final List<Product> NONE = new ArrayList<>();
+
+    static {
+        NONE.add(null);
+    }
+
+    /** Every way of working these layers that is another: without anything that holds nobody shapes. */
+    public List<Frame> frames(Layers layers) {
+        List<Frame> frames = new ArrayList<>();
+        Set<Choice.Drying> bare = new HashSet<>();
+        for (Frame way : ways) {
+            if (!layers.isShaped()) {
+                if (bare.add(way.drying())) {
+                    frames.add(new Frame(ways.get(0).hands(), Choice.Sections.USUAL, way.drying()));
+                }
+                continue;
+            }
+            Set<Integer> parted = new HashSet<>();
+            for (Choice.Sections sections : Choice.Sections.values()) {
+                Frame frame = new Frame(way.hands(), sections, way.drying());
+                if (parted.add(composer.sections(frame, true))) {
+                    frames.add(frame);
+                }
+            }
+        }
+        return frames;
+    }
+
+    /** Where nothing holds, nobody shapes. */
+    public Choice unshaped(Choice choice) {
+        return choice.isShaped()
+                ? choice
+                : choice.with(new Frame(ways.get(0).hands(), Choice.Sections.USUAL, choice.drying()));
+    }
+}

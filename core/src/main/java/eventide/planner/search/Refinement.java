@@ -1,0 +1,316 @@
+package eventide.planner.search;
+
+import eventide.hair.Strand;
+import eventide.hair.Zone;
+import eventide.planner.Query;
+import eventide.planner.Stop;
+import eventide.planner.compose.Choice;
+import eventide.planner.compose.Details;
+import eventide.planner.compose.Details.Amount;
+import eventide.planner.compose.Details.Before;
+import eventide.planner.compose.Details.Dose;
+import eventide.planner.compose.Details.Finish;
+import eventide.planner.compose.Details.Order;
+import eventide.planner.compose.Details.Water;
+import eventide.planner.compose.Details.Work;
+import eventide.planner.compose.DryAndFinish;
+import eventide.planner.compose.Preparation;
+import eventide.routine.NightCare;
+import eventide.routine.Schools;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Stream;
+
+/**
+ * Decides the smaller things of a plan whose layers, hands, parting and drying stand: one question after the other, each by
+ * running every answer through the water, until no other answer to any of them would be better.
+ */
+public final class Refinement {
+    /** Rounds after which it is left as it stands; two or three are usual. */
+    private static final int MOST_ROUNDS = 6;
+
+    /** A gain smaller than this is none: what is usual, or taken already, stays, in points of worth [OURS]. */
+    public static final double WORTH_CHANGING = .1;
+
+    private final Query query;
+    private final Preparation preparation;
+    private final Stop stop;
+    private final List<Function<Choice, List<Details>>> questions = List.of(
+            this::cares,
+            this::finishes,
+            this::stays,
+            this::roots,
+            this::moistures,
+            this::holds,
+            this::waters,
+            this::orders,
+            this::scrunches,
+            this::positions,
+            this::mornings,
+            this::nights);
+
+    /** Runs a choice through the water. */
+    private final Function<Choice, Judged> judge;
+
+    public Refinement(Query query, Preparation preparation, Function<Choice, Judged> judge, Stop stop) {
+        this.stop = stop;
+        this.query = query;
+        this.preparation = preparation;
+        this.judge = judge;
+    }
+
+    public Judged of(Judged plan) {
+        Judged best = climbed(plan, questions);
+        if (stop.isDue()) {
+            return best;
+        }
+        double hindered = hindered(best);
+        if (hindered == 0) {
+            return best;
+        }
+        // A shorter care may leave minutes that are worth more elsewhere, at most about as much as limits are in the
+        // way of.
+        List<Function<Choice, List<Details>>> others = questions.subList(1, questions.size());
+        for (Details care : cares(best.choice())) {
+            Judged other = judge.apply(best.choice().with(care));
+            if (other.isFeasible() && other != best && other.worth() + hindered > best.worth() + WORTH_CHANGING) {
+                Judged climbed = climbed(other, others);
+                best = Judged.BEST_FIRST.compare(climbed, best) < 0 ? climbed : best;
+            }
+        }
+        return best;
+    }
+
+    /** Points of worth that a limit is in the way of: of each question the best answer that breaks one, together. */
+    public double hindered(Judged plan) {
+        return questions.stream()
+                .mapToDouble(question -> question.apply(plan.choice()).stream()
+                        .map(details -> judge.apply(plan.choice().with(details)))
+                        .filter(other -> !other.isFeasible())
+                        .mapToDouble(other -> other.worth() - plan.worth())
+                        .filter(gain -> gain > 0)
+                        .max()
+                        .orElse(0))
+                .sum();
+    }
+
+    private Judged climbed(Judged plan, List<Function<Choice, List<Details>>> asked) {
+        Judged best = plan;
+        int sure = 0;
+        for (int i = 0; i < MOST_ROUNDS * asked.size() && sure < asked.size() && !stop.isDue(); i++) {
+            Judged better = answered(best, asked.get(i % asked.size()));
+            sure = better == best ? sure + 1 : 1;
+            best = better;
+        }
+        return best;
+    }
+
+    private Judged answered(Judged plan, Function<Choice, List<Details>> question) {
+        Choice choice = plan.choice();
+        return question.apply(choice).parallelStream()
+                .filter(details -> !details.equals(choice.details()))
+                .map(details -> judge.apply(choice.with(details)))
+                .filter(Judged::isFeasible)
+                .filter(other -> other.worth() > plan.worth() + WORTH_CHANGING)
+                .min(Judged.BEST_FIRST)
+                .orElse(plan);
+    }
+
+    /** To each question the best answer but the one taken, of those that keep the limits. */
+    public List<Judged> rivals(Judged plan) {
+        Choice choice = plan.choice();
+        if (stop.isDue()) {
+            return List.of();
+        }
+        return questions.stream()
+                .flatMap(question -> question.apply(choice).stream()
+                        .filter(details -> !details.equals(choice.details()))
+                        .map(details -> judge.apply(choice.with(details)))
+                        .filter(Judged::isFeasible)
+                        .min(Judged.BEST_FIRST)
+                        .stream())
+                .toList();
+    }
+
+    /** Every answer to every question, the rest as it stands. */
+    public List<Details> all(Choice choice) {
+        return questions.stream()
+                .flatMap(question -> question.apply(choice).stream())
+                .toList();
+    }
+
+    private List<Details> finishes(Choice choice) {
+        Finish own = choice.details().finish();
+        List<Details> all = new ArrayList<>();
+        for (Details.Cloth cloth : DryAndFinish.cloths(query)) {
+            all.addAll(each(DryAndFinish.all(query, choice), finish -> choice.details()
+                    .with(finish.turned(own.turned())
+                            .rooted(own.roots())
+                            .pressed(cloth)
+                            .staying(own.stays())
+                            .kept(own.refreshed(), own.night()))));
+        }
+        return all;
+    }
+
+    /** What goes home wet may stay and dry while there is time [OURS]. */
+    private List<Details> stays(Choice choice) {
+        Finish own = choice.details().finish();
+        if (choice.drying() != Choice.Drying.HOME) {
+            return List.of();
+        }
+        double others = judge.apply(choice).wash().course().minutes() - own.stays();
+        double rest = Math.floor((query.limitsOrUsual().minutes() - others) / FIVE) * FIVE;
+        return Stream.of(0.0, rest / 2, rest)
+                .map(minutes -> Math.max(0, Math.min(MOST_STAY, Math.floor(minutes / FIVE) * FIVE)))
+                .distinct()
+                .map(minutes -> choice.details().with(own.staying(minutes)))
+                .toList();
+    }
+
+    /** Minutes are said in fives. */
+    private static final double FIVE = 5;
+    /** Nobody sits longer for wet hair, minutes [OURS]. */
+    private static final double MOST_STAY = 120;
+
+    private List<Details> roots(Choice choice) {
+        Finish own = choice.details().finish();
+        return each(DryAndFinish.roots(query, choice), roots -> choice.details().with(own.rooted(roots)));
+    }
+
+    private List<Details> cares(Choice choice) {
+        return each(preparation.all(), choice.details()::with);
+    }
+
+    /** With every pair of amounts; as it stands first. */
+    public List<Details> amounts(Details own) {
+        Set<Details> all = new LinkedHashSet<>();
+        all.add(own);
+        for (Amount hold : Amount.values()) {
+            for (Amount moisture : moistures()) {
+                all.add(own.with(new Dose(moisture, hold, own.dose().crownSpared())));
+            }
+        }
+        return List.copyOf(all);
+    }
+
+    /** What is advised for fine hair is the least that spreads; where that is too rich, it is the wrong bottle [CP]. */
+    private List<Amount> moistures() {
+        return query.hair().strand() == Strand.FINE ? List.of(Amount.ADVISED) : List.of(Amount.values());
+    }
+
+    private List<Details> moistures(Choice choice) {
+        if (choice.cream() == null && choice.leaveIn() == null) {
+            return List.of();
+        }
+        Details own = choice.details();
+        List<Details> all = new ArrayList<>();
+        for (Amount amount : moistures()) {
+            for (boolean spared : isCrownFiner() ? BOTH : List.of(false)) {
+                all.add(own.with(new Dose(amount, own.dose().hold(), spared)));
+            }
+        }
+        return all;
+    }
+
+    /** Hair that is alike all over is not made lighter by leaving some of it bare. */
+    private boolean isCrownFiner() {
+        return query.hair().at(Zone.CROWN).strand().compareTo(query.hair().strand()) < 0;
+    }
+
+    private List<Details> holds(Choice choice) {
+        Dose own = choice.details().dose();
+        return choice.isShaped()
+                ? each(List.of(Amount.values()), amount -> choice.details()
+                        .with(new Dose(own.moisture(), amount, own.crownSpared())))
+                : List.of();
+    }
+
+    private List<Details> waters(Choice choice) {
+        Work own = choice.details().work();
+        return each(List.of(Water.values()), water -> choice.details().with(own.met(water)));
+    }
+
+    private List<Details> orders(Choice choice) {
+        Work own = choice.details().work();
+        boolean twoMoist = choice.cream() != null && choice.leaveIn() != null;
+        List<Details> all = new ArrayList<>();
+        for (Order order : choice.isBySection() ? List.of(Order.values()) : List.of(own.order())) {
+            for (boolean creamFirst : twoMoist ? BOTH : List.of(own.creamFirst())) {
+                all.add(choice.details().with(own.ordered(order, creamFirst)));
+            }
+        }
+        return all;
+    }
+
+    private List<Details> scrunches(Choice choice) {
+        Work own = choice.details().work();
+        return each(choice.isShaped() ? scrunches(query) : List.of(), count -> choice.details()
+                .with(own.scrunched(count)));
+    }
+
+    /** Waves take 10 to 20, curls and coils 2 or 3 [CP]; straight hair has no curl to scrunch up, only a little lift [OURS]. */
+    private static List<Integer> scrunches(Query query) {
+        if (query.hair().pattern().isStraight()) {
+            return List.of(2, 3);
+        }
+        return query.hair().pattern().isWavy() ? List.of(10, 15, 20) : List.of(2, 3);
+    }
+
+    private static int most(List<Integer> counts) {
+        return counts.get(counts.size() - 1);
+    }
+
+    private List<Details> positions(Choice choice) {
+        List<Details> all = new ArrayList<>();
+        for (boolean turned : choice.drying().usesDryer() ? BOTH : List.of(true)) {
+            for (boolean lifted : BOTH) {
+                // Head down without lifting the roots after is a fault of its own.
+                for (boolean upsideDown : lifted ? BOTH : List.of(false)) {
+                    Work own = choice.details().work();
+                    Finish finish = choice.details().finish();
+                    all.add(choice.details().with(own.held(lifted, upsideDown)).with(finish.turned(turned)));
+                }
+            }
+        }
+        return all;
+    }
+
+    private List<Details> mornings(Choice choice) {
+        Finish own = choice.details().finish();
+        return each(BOTH, refreshed -> choice.details().with(own.kept(refreshed, own.night())));
+    }
+
+    private List<Details> nights(Choice choice) {
+        Finish own = choice.details().finish();
+        List<NightCare> open = Stream.of(NightCare.values())
+                .filter(night -> night.suits(query.hair()))
+                .toList();
+        return each(open, night -> choice.details().with(own.kept(own.refreshed(), night)));
+    }
+
+    private static <T> List<Details> each(List<T> answers, Function<T, Details> with) {
+        return answers.stream().map(with).toList();
+    }
+
+    private static final List<Boolean> BOTH = List.of(false, true);
+
+    /** What a search begins with: as the trade usually does it, lifted and clipped where volume is wanted. */
+    public static Details usual(Query query, Before before) {
+        return new Details(
+                before,
+                Dose.ADVISED,
+                new Work(
+                        Water.USUAL,
+                        Order.TRADE,
+                        false,
+                        query.goal().wantsVolume(),
+                        query.goal().wantsVolume(),
+                        query.schoolsOrDefault().mousse() == Schools.MoussePlace.UNDER,
+                        most(scrunches(query))),
+                DryAndFinish.usual(query));
+    }
+}

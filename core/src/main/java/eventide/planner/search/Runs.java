@@ -1,0 +1,89 @@
+package eventide.planner.search;
+
+import eventide.drying.Course;
+import eventide.drying.Courses;
+import eventide.planner.Query;
+import eventide.planner.compose.Choice;
+import eventide.planner.compose.Composer;
+import eventide.planner.compose.Details;
+import eventide.routine.NightCare;
+import eventide.routine.Routine;
+import eventide.wash.Wash;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+
+/** Every plan run through the water, the outcome and the checker so far, once each. */
+public final class Runs {
+    private final Query query;
+    private final Composer composer;
+    private final Courses courses;
+    /** By the choice with nothing done from day to day. */
+    private final Map<Choice, Tried> tried = new ConcurrentHashMap<>();
+
+    private final Map<Choice, Judged> judged = new ConcurrentHashMap<>();
+    private final Map<String, Integer> broken = new ConcurrentHashMap<>();
+
+    /** A choice written out, with what the water does to it. */
+    private record Tried(Routine routine, Course course, String limit) {}
+
+    /**
+     * @param courses over this head in this air
+     */
+    public Runs(Query query, Composer composer, Courses courses) {
+        this.query = query;
+        this.courses = courses;
+        this.composer = composer;
+    }
+
+    public Judged of(Choice choice) {
+        return judged.computeIfAbsent(choice, this::run);
+    }
+
+    private Judged run(Choice choice) {
+        Details.Finish finish = choice.details().finish();
+        Choice plain = choice.with(choice.details().with(finish.kept(false, NightCare.NONE)));
+        Tried run = tried.computeIfAbsent(plain, this::tried);
+        if (run.limit() != null) {
+            broken.merge(run.limit(), 1, Integer::sum);
+        }
+        Judged plan = new Judged(choice, () -> wash(run, finish), run.limit());
+        if (plan.isFeasible()) {
+            plan.worth(); // by whoever runs it, side by side with others
+        }
+        return plan;
+    }
+
+    private Tried tried(Choice choice) {
+        Routine routine = composer.compose(choice);
+        Course course = courses.over(routine);
+        return new Tried(routine, course, Worth.broken(routine, query.hair(), course, query.limitsOrUsual()));
+    }
+
+    private Wash wash(Tried run, Details.Finish finish) {
+        return Wash.of(
+                run.routine().kept(finish.refreshed(), finish.night()),
+                query.hair(),
+                query.goal(),
+                query.air(),
+                query.schools(),
+                query.limits(),
+                run.course().of(run.routine()));
+    }
+
+    /** The best so far that keeps the limits, null for none. */
+    public Judged best() {
+        return judged.values().stream()
+                .filter(Judged::isFeasible)
+                .min(Judged.BEST_FIRST)
+                .orElse(null);
+    }
+
+    public int size() {
+        return judged.size();
+    }
+
+    /** How often each limit was in the way. */
+    public Map<String, Integer> broken() {
+        return Map.copyOf(broken);
+    }
+}

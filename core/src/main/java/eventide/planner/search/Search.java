@@ -1,0 +1,303 @@
+package eventide.planner.search;
+
+import eventide.planner.Query;
+import eventide.planner.Stop;
+import eventide.planner.compose.Choice;
+import eventide.planner.compose.Details;
+import eventide.planner.compose.Frame;
+import eventide.planner.compose.Layers;
+import eventide.planner.compose.Stylers.Slot;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.function.Predicate;
+
+/**
+ * Finds the best layers, hands, parting and drying, the smaller things as they stand. Every way of working is forecast with the
+ * likeliest bottles of the shelf, from the features of one run of its kind; the likeliest are run through water and rules, the most
+ * promising first; it ends once no forecast, with what it may be wrong by, reaches what was found. Where few plans can be written at
+ * all every one of them is run. The same question is answered the same on any number of cores.
+ */
+public final class Search {
+    /** So few plans are all run [OURS]. */
+    public static final int FEW = 150;
+    /** Run side by side, whatever the machine: so that the answer does not hang on it. */
+    private static final int AT_ONCE = 6;
+    /** Runs that bring nothing better after which the rest is left [OURS: measured by bin/bench]. */
+    private static final int MOST_IDLE = 48;
+    /** The same while nothing keeps the limits: the quickest are tried first [OURS]. */
+    private static final int MOST_WITHOUT_ANY = 72;
+
+    private static final Comparator<PlanClass> LIKELIEST_FIRST = Comparator.comparingDouble(one -> -one.promise());
+    private static final Comparator<PlanClass> QUICKEST_FIRST =
+            Comparator.comparingDouble(PlanClass::over).thenComparing(LIKELIEST_FIRST);
+
+    /** As much as a layer costs, in points of worth: a rival need not be nearer to the best of its kind. */
+    private static final double NEAR = Worth.LAYER_COSTS;
+
+    private final Query query;
+    private final PlanSpace space;
+    private final Neighbours neighbours;
+    private final Details details;
+    private final Runs runs;
+    private final Stop stop;
+    private List<PlanClass> classes;
+    /** Searched before with other smaller things, and a plan that was run with both; null for none. */
+    private final Search earlier;
+
+    private final Judged shared;
+
+    /**
+     * @param details the smaller things, the same for every plan
+     * @param runs kept by whoever searches again with other details
+     */
+    public Search(Query query, PlanSpace space, Details details, Runs runs, Stop stop) {
+        this(query, space, details, runs, stop, null, null);
+    }
+
+    private Search(Query query, PlanSpace space, Details details, Runs runs, Stop stop, Search earlier, Judged shared) {
+        this.query = query;
+        this.space = space;
+        this.neighbours = new Neighbours(query, space, runs);
+        this.details = details;
+        this.runs = runs;
+        this.stop = stop;
+        this.earlier = earlier;
+        this.shared = shared;
+    }
+
+    public Details details() {
+        return details;
+    }
+
+    /** A search with the smaller things of a plan, that begins with what is known from this one. */
+    public Search with(Judged plan) {
+        return new Search(query, space, plan.choice().details(), runs, stop, this, plan);
+    }
+
+    public Judged judge(Choice choice) {
+        return runs.of(choice);
+    }
+
+    /** Every plan there is with these smaller things. */
+    public List<Choice> everything() {
+        return space.everything(details);
+    }
+
+    /** How many that are. */
+    public long size() {
+        return space.size();
+    }
+
+    /** The likeliest plans with one large thing decided otherwise. */
+    public List<Choice> neighbours(Choice taken) {
+        return neighbours.neighbours(taken);
+    }
+
+    /** The best of every plan, each run; null where none keeps the limits. */
+    public Judged bestOfEverything() {
+        return best(run(everything()));
+    }
+
+    public List<Judged> runEverything() {
+        return run(everything());
+    }
+
+    private List<Judged> run(List<Choice> choices) {
+        return choices.parallelStream()
+                .map(choice -> stop.isDue() ? null : runs.of(choice))
+                .filter(Objects::nonNull)
+                .toList();
+    }
+
+    private static Judged best(List<Judged> plans) {
+        return plans.stream().filter(Judged::isFeasible).min(Judged.BEST_FIRST).orElse(null);
+    }
+
+    /** The best plan that keeps the limits, null where none was found. */
+    public Judged best() {
+        if (size() <= FEW) {
+            return bestOfEverything();
+        }
+        Judged found = best(any -> true, Double.NEGATIVE_INFINITY, 0);
+        return found == null ? null : polished(found);
+    }
+
+    /**
+     * A rival: the best plan of some classes, to within what a layer costs; null where none is worth so much.
+     *
+     * @param floor what is worth less need not be looked for
+     */
+    public Judged rival(Predicate<PlanClass> of, double floor) {
+        Judged found = best(of, floor, NEAR);
+        return found == null || found.worth() < floor ? null : found;
+    }
+
+    private Judged best(Predicate<PlanClass> of, double floor, double near) {
+        List<PlanClass> open = classes().stream().filter(of).toList();
+        Judged incumbent =
+                best(open.stream().map(PlanClass::best).filter(Objects::nonNull).toList());
+        int idle = 0;
+        while (!stop.isDue() && idle < (incumbent == null ? MOST_WITHOUT_ANY : MOST_IDLE)) {
+            double needed = incumbent == null ? floor : Math.max(floor, incumbent.worth() + near);
+            Comparator<PlanClass> order = incumbent == null ? QUICKEST_FIRST : LIKELIEST_FIRST;
+            List<PlanClass> next = open.stream()
+                    .filter(one -> !one.isOver() && one.promise() > needed)
+                    .sorted(order)
+                    .limit(AT_ONCE)
+                    .toList();
+            if (next.isEmpty()) {
+                break;
+            }
+            List<Judged> plans = next.stream().map(PlanClass::nextChoice).toList().parallelStream()
+                    .map(runs::of)
+                    .toList();
+            for (int i = 0; i < plans.size(); i++) {
+                next.get(i).ran(query, plans.get(i));
+            }
+            Judged better = incumbent == null ? best(plans) : best(with(plans, incumbent));
+            idle = better != incumbent ? 0 : idle + plans.size();
+            incumbent = better;
+        }
+        return incumbent;
+    }
+
+    private static List<Judged> with(List<Judged> plans, Judged one) {
+        List<Judged> all = new ArrayList<>(plans);
+        all.add(one);
+        return all;
+    }
+
+    /** Bottle by bottle, until no other of any layer would be better. */
+    private Judged polished(Judged found) {
+        Judged best = found;
+        boolean better = true;
+        while (better && !stop.isDue()) {
+            better = false;
+            for (Slot slot : Slot.values()) {
+                Judged other = bestButFor(best.choice(), slot);
+                if (other != null && Judged.BEST_FIRST.compare(other, best) < 0) {
+                    best = other;
+                    better = true;
+                }
+            }
+        }
+        return best;
+    }
+
+    /**
+     * The best of the likeliest plans worked like one in other amounts, whatever their layers; null for none.
+     *
+     * @param amounts how much of each may go on
+     */
+    public Judged otherwise(Choice taken, List<Details> amounts) {
+        record Other(Choice choice, double worth) {}
+        Forecast forecast = Forecast.from(query, runs.of(taken));
+        Layers own = Layers.of(taken);
+        Mixtures mixtures = new Mixtures(space.stylers());
+        List<Other> others = amounts.parallelStream()
+                .filter(dosed -> !dosed.equals(details))
+                .flatMap(dosed -> space.stylers().layerings().stream()
+                        .filter(layers -> layers.isShaped() == own.isShaped())
+                        .flatMap(layers -> mixtures.likeliest(layers, dosed, forecast).stream()
+                                .limit(OTHER_AMOUNTS)
+                                .map(mixture -> new Other(
+                                        mixture.choice(taken.frame(), dosed),
+                                        forecast.worth(
+                                                        mixture,
+                                                        dosed.dose(),
+                                                        dosed.work().foamUnder())
+                                                - LAYER_AND_PASS_COST * (layers.count() - own.count())))))
+                .toList();
+        return best(run(others.stream()
+                .sorted(Comparator.comparingDouble((Other other) -> -other.worth()))
+                .limit(MOST_OTHERS)
+                .map(Other::choice)
+                .toList()));
+    }
+
+    /** Mixtures of each amount that are ranked, and of all of them how many are run [OURS]. */
+    private static final int OTHER_AMOUNTS = 3;
+
+    private static final int MOST_OTHERS = 12;
+    /** A further layer and the minutes it takes, in points of worth [OURS]. */
+    private static final double LAYER_AND_PASS_COST = Worth.LAYER_COSTS + .25;
+
+    /** The best plan of each of the likeliest ways of shaping and drying, best first. */
+    public List<Judged> contenders() {
+        Judged best = best();
+        if (best == null) {
+            return List.of();
+        }
+        Map<Frame, Judged> ways = new LinkedHashMap<>();
+        List<Judged> found = size() <= FEW
+                ? run(everything())
+                : classes().stream()
+                        .map(PlanClass::best)
+                        .filter(Objects::nonNull)
+                        .toList();
+        with(found, best).stream()
+                .filter(Judged::isFeasible)
+                .sorted(Judged.BEST_FIRST)
+                .forEach(plan -> {
+                    Frame way = new Frame(
+                            plan.choice().hands(),
+                            Choice.Sections.USUAL,
+                            plan.choice().drying());
+                    ways.putIfAbsent(way, plan);
+                });
+        return ways.values().stream()
+                .filter(plan -> plan.worth() > best.worth() - SETTLES)
+                .limit(MOST_CONTENDERS)
+                .toList();
+    }
+
+    /** Points of worth that settling the smaller things may make up, and ways that are settled at most [OURS]. */
+    private static final double SETTLES = 2.5;
+
+    private static final int MOST_CONTENDERS = 3;
+
+    /** Whether limits are in the way of something that promises to be better. */
+    public boolean isHindered() {
+        if (size() <= FEW) {
+            return run(everything()).stream().anyMatch(plan -> !plan.isFeasible());
+        }
+        Judged best = best();
+        return best == null || classes().stream().anyMatch(one -> one.promiseUnlimited() > best.worth());
+    }
+
+    /** The best feasible plan done the same way that differs in this layer and no other, null for none. */
+    public Judged bestButFor(Choice taken, Slot slot) {
+        return best(run(neighbours.others(taken, slot)));
+    }
+    /** The best feasible plan that wears the same and is worked in one of some other ways, null for none. */
+    public Judged bestAnotherWay(Choice taken, Predicate<Frame> wanted) {
+        return best(run(space.frames(Layers.of(taken)).stream()
+                .filter(wanted)
+                .map(frame -> taken.with(frame))
+                .toList()));
+    }
+
+    private List<PlanClass> classes() {
+        if (classes == null) {
+            classes = earlier == null || earlier.classes == null
+                    ? new Forecasts(query, space, details, runs).classes()
+                    : fromEarlier();
+        }
+        return classes;
+    }
+
+    /** What is known with other smaller things, shifted by what these do to one plan. */
+    private List<PlanClass> fromEarlier() {
+        Judged before = runs.of(shared.choice().with(earlier.details));
+        double more = shared.worth() - before.worth();
+        double minutes =
+                shared.wash().course().minutes() - before.wash().course().minutes();
+        return earlier.classes.stream()
+                .map(one -> one.with(details, more, minutes))
+                .toList();
+    }
+}

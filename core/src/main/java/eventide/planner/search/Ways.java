@@ -1,0 +1,92 @@
+package eventide.planner.search;
+
+import eventide.planner.Query;
+import eventide.planner.compose.Choice;
+import eventide.planner.compose.Frame;
+import eventide.routine.Limits;
+import eventide.routine.OwnedTool;
+import eventide.routine.Schools;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The ways of shaping and drying that are open to a head: by its pattern, the tools that are here, and the client's schools. */
+public final class Ways {
+    private final Query query;
+
+    public Ways(Query query) {
+        this.query = query;
+    }
+
+    /** Each with the usual number of sections. */
+    public List<Frame> open() {
+        List<Frame> ways = new ArrayList<>();
+        for (Choice.Hands hands : hands()) {
+            for (Choice.Drying drying : drying()) {
+                ways.add(new Frame(hands, Choice.Sections.USUAL, drying));
+            }
+        }
+        return ways;
+    }
+
+    private List<Choice.Hands> hands() {
+        Schools.Hands school = query.schoolsOrDefault().hands();
+        if (school != null && school != Schools.Hands.BY_GOAL) {
+            return List.of(Choice.Hands.valueOf(school.name()));
+        }
+        List<Choice.Hands> hands = new ArrayList<>();
+        boolean wavy = query.hair().pattern().isWavy() || query.hair().pattern().isStraight();
+        hands.add(wavy ? Choice.Hands.SCRUNCH : Choice.Hands.SMOOTH);
+        if (!wavy && !query.hair().pattern().isCoily()) {
+            hands.add(Choice.Hands.SCRUNCH);
+        }
+        // A brush pulls coils apart; who brushes them all the same says so [CP].
+        if (query.limitsOrUsual().has(OwnedTool.BRUSH)
+                && !query.hair().pattern().isCoily()) {
+            hands.add(Choice.Hands.BRUSH);
+        }
+        if (!wavy) {
+            hands.add(Choice.Hands.COIL);
+        }
+        if (query.hair().pattern().isCoily()) {
+            hands.add(Choice.Hands.SHINGLE);
+        }
+        return hands;
+    }
+
+    private List<Choice.Drying> drying() {
+        Limits limits = query.limitsOrUsual();
+        boolean diffuser = limits.has(OwnedTool.DIFFUSER);
+        Schools.DryTo school = query.schoolsOrDefault().dryTo();
+        List<Choice.Drying> drying = new ArrayList<>();
+        if (school == Schools.DryTo.AIR || !diffuser && !limits.has(OwnedTool.HOODED_DRYER)) {
+            return List.of(Choice.Drying.AIR, Choice.Drying.HOME);
+        }
+        if (school == Schools.DryTo.PART_THEN_AIR && diffuser) {
+            return List.of(Choice.Drying.PART, Choice.Drying.LEAVE);
+        }
+        if (school == Schools.DryTo.AIR_THEN_DRYER && diffuser) {
+            return List.of(Choice.Drying.AIR_ROOTS);
+        }
+        if (diffuser) {
+            drying.add(Choice.Drying.DIFFUSE);
+        }
+        // Who says where the diffuser begins means to diffuse.
+        if (limits.has(OwnedTool.HOODED_DRYER) && query.schoolsOrDefault().diffuseFrom() == null) {
+            drying.add(Choice.Drying.HOOD);
+        }
+        if (school == Schools.DryTo.FULL) {
+            return drying;
+        }
+        if (diffuser) {
+            drying.add(Choice.Drying.PART);
+            drying.add(Choice.Drying.LEAVE);
+            boolean longer = query.goal().length() > 0 && query.hair().pattern().isTight();
+            if (longer) {
+                drying.add(Choice.Drying.AIR_ROOTS);
+            }
+        }
+        drying.add(Choice.Drying.AIR);
+        drying.add(Choice.Drying.HOME);
+        return drying;
+    }
+}

@@ -1,0 +1,151 @@
+package eventide.planner.search;
+
+import eventide.check.Checker;
+import eventide.check.Finding;
+import eventide.check.Severity;
+import eventide.drying.Course;
+import eventide.drying.Tide;
+import eventide.drying.Visit;
+import eventide.drying.Wetness;
+import eventide.hair.Hair;
+import eventide.outcome.OutcomeModel;
+import eventide.outcome.ScoreName;
+import eventide.outcome.Scores;
+import eventide.planner.Judgement;
+import eventide.routine.Action;
+import eventide.routine.Amounts;
+import eventide.routine.Goal;
+import eventide.routine.Limits;
+import eventide.routine.NightCare;
+import eventide.routine.Routine;
+import eventide.wash.Wash;
+
+/** How well a routine serves a goal, in points; only differences mean anything. All weights [OURS]. */
+public final class Worth {
+    /** What a goal of 0 still weighs: nobody wants it bad. */
+    private static final double FLOOR = .35;
+
+    public static final double WARNING_COSTS = 4;
+    public static final double NOTE_COSTS = .3;
+    public static final double CHAIR_MINUTE_COSTS = .04;
+    public static final double WAITING_MINUTE_COSTS = .01;
+    /** A point of water left when the client goes: dry is better, damp is no disaster. */
+    public static final double DAMP_COSTS = .08;
+
+    public static final double LAYER_COSTS = .6;
+    /** The client's own time each morning. */
+    public static final double REFRESH_COSTS = 2;
+    /** The same each evening: something to sleep on, and gathering it too. */
+    public static final double SATIN_COSTS = .25;
+
+    public static final double PINEAPPLE_COSTS = .7;
+
+    public static final double LIMP_FROM = 5;
+    public static final double LIMP_COSTS = 1.5;
+
+    private Worth() {}
+
+    /** Slack for sums taken in another order, in points of worth. */
+    public static final double ROUNDING = 1e-6;
+
+    /** What scores are worth to a goal, nothing else counted. Rises with every score that is wanted, falls with the others. */
+    public static double ofScores(Goal goal, Scores scores) {
+        return linear(goal, new double[] {
+                    scores.definition(),
+                    scores.clumping(),
+                    scores.frizz(),
+                    scores.shrinkagePercent(),
+                    scores.volume(),
+                    scores.softness(),
+                    scores.hold(),
+                    scores.weight(),
+                    scores.days()
+                })
+                - limp(scores.weight());
+    }
+
+    /** The part that adds up over zones, of scores in the order of {@link ScoreName}. */
+    public static double linear(Goal goal, double[] scores) {
+        return (goal.definition() + FLOOR) * scores[ScoreName.DEFINITION.ordinal()]
+                + (goal.definition() + FLOOR) / 2 * scores[ScoreName.CLUMPING.ordinal()]
+                + (goal.volume() + FLOOR) * scores[ScoreName.VOLUME.ordinal()]
+                + (goal.softness() + FLOOR) * scores[ScoreName.SOFTNESS.ordinal()]
+                + (goal.longevity() + FLOOR) * 1.3 * scores[ScoreName.DAYS.ordinal()]
+                - goal.length() * scores[ScoreName.SHRINKAGE.ordinal()] / 10
+                - (goal.lowFrizzOrDefinition() + FLOOR) * scores[ScoreName.FRIZZ.ordinal()];
+    }
+
+    /** What weight costs once hair goes limp. */
+    public static double limp(double weight) {
+        return LIMP_COSTS * Math.max(0, weight - LIMP_FROM);
+    }
+
+    public static double of(Wash wash, Scores scores) {
+        double worth = ofScores(wash.goal(), scores);
+        for (Finding finding : Checker.plainly(wash)) {
+            worth -= finding.severity() == Severity.NOTE ? NOTE_COSTS : WARNING_COSTS;
+        }
+        return worth
+                - DAMP_COSTS * left(wash.course())
+                - CHAIR_MINUTE_COSTS * wash.course().chairMinutes()
+                - WAITING_MINUTE_COSTS * wash.course().minutes()
+                - keeping(wash.routine().isRefreshedDaily(), wash.routine().night())
+                - LAYER_COSTS * wash.layers().size()
+                - (isClippedForAMoment(wash) ? FUSS_COSTS : 0);
+    }
+
+    /** Clips that go in and come out again before anybody would have bothered. */
+    private static boolean isClippedForAMoment(Wash wash) {
+        double in = Double.NaN;
+        for (Visit visit : wash.course().visits()) {
+            Action action = visit.step().action();
+            in = action == Action.CLIP_ROOTS ? visit.endMinute() : in;
+            if (action == Action.UNCLIP && visit.startMinute() - in < A_MOMENT) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Minutes for which nobody puts clips in [OURS]. */
+    private static final double A_MOMENT = 6;
+
+    private static final double FUSS_COSTS = 3;
+
+    /** What it takes to keep it from day to day. */
+    public static double keeping(boolean refreshed, NightCare night) {
+        double nights = night == NightCare.PINEAPPLE ? PINEAPPLE_COSTS : night == NightCare.SATIN ? SATIN_COSTS : 0;
+        return nights + (refreshed ? REFRESH_COSTS : 0);
+    }
+
+    /** Points of water over dry that are left when the client goes. */
+    public static double left(Course course) {
+        return Math.max(0, course.endLengths() + course.endRoots() - 2 * Wetness.DRY_BELOW) / 2;
+    }
+
+    public static double of(Wash wash) {
+        return of(wash, OutcomeModel.scores(wash));
+    }
+
+    /** The first limit a routine breaks, in words; null where it keeps them all. */
+    public static String broken(Routine routine, Hair hair, Course course, Limits limits) {
+        if (course.minutes() > limits.minutes()) {
+            return "minutes";
+        }
+        if (course.chairMinutes() > limits.chairMinutesOrAll()) {
+            return "hands-on minutes";
+        }
+        if (limits.mustBeDryBy() != null) {
+            Tide tide = course.tide();
+            int by = (int) Math.min(limits.mustBeDryBy(), tide.minutes().size() - 1);
+            boolean dry =
+                    tide.lengths().get(by) < Wetness.DRY_BELOW && tide.roots().get(by) < Wetness.DRY_BELOW;
+            if (!dry) {
+                return "time to be dry";
+            }
+        }
+        return limits.maxCostCents() != null && Judgement.costCents(Amounts.of(routine, hair)) > limits.maxCostCents()
+                ? "cost"
+                : null;
+    }
+}
