@@ -3,7 +3,7 @@ package eventide.planner;
 import eventide.drying.Courses;
 import eventide.hair.Scalp;
 import eventide.planner.compose.Bottles;
-import eventide.planner.compose.Choice;
+import eventide.planner.compose.Candidate;
 import eventide.planner.compose.Composer;
 import eventide.planner.compose.Details;
 import eventide.planner.compose.Frame;
@@ -11,12 +11,12 @@ import eventide.planner.compose.Preparation;
 import eventide.planner.compose.ShelfFilter;
 import eventide.planner.compose.Stylers;
 import eventide.planner.explain.Presentation;
+import eventide.planner.search.Evaluation;
+import eventide.planner.search.EvaluationCache;
 import eventide.planner.search.Exchange;
-import eventide.planner.search.Judged;
 import eventide.planner.search.PlanClass;
 import eventide.planner.search.PlanSpace;
 import eventide.planner.search.Refinement;
-import eventide.planner.search.Runs;
 import eventide.planner.search.Search;
 import eventide.planner.search.Tidied;
 import eventide.planner.search.Ways;
@@ -41,7 +41,7 @@ public final class Planner {
     private final ShelfFilter filter;
     private final Preparation preparation;
     private final PlanSpace space;
-    private final Runs runs;
+    private final EvaluationCache runs;
     private Search search;
 
     private Planner(Query query, Stop stop) {
@@ -61,7 +61,7 @@ public final class Planner {
         preparation = new Preparation(query, new Bottles(query, filter.allowed()));
         Composer composer = new Composer(query, filter.allowed());
         space = new PlanSpace(new Stylers(query, filter.allowed()), composer, ways);
-        runs = new Runs(query, composer, new Courses(query.hair(), query.air()));
+        runs = new EvaluationCache(query, composer, new Courses(query.hair(), query.air()));
     }
 
     /** Nothing that was read will do: what was not may, and says so in the plan. */
@@ -81,7 +81,7 @@ public final class Planner {
     }
 
     /** With the smaller things of a plan; what is known from the search before is taken along. */
-    private Search searched(Judged plan) {
+    private Search searched(Evaluation plan) {
         if (!search.details().equals(plan.choice().details())) {
             // Where a limit is in the way, what is known with other minutes is no guide.
             search = search.isHindered() ? search(plan.choice().details()) : search.with(plan);
@@ -94,8 +94,8 @@ public final class Planner {
     }
 
     /** The best plan with the care this hair asks for, the smaller things as usual; without it where the time does not allow it. */
-    private Judged first() {
-        Judged best = searched(usual(preparation.asked())).best();
+    private Evaluation first() {
+        Evaluation best = searched(usual(preparation.asked())).best();
         if (best == null && preparation.asked() != Preparation.Care.NONE) {
             best = searched(usual(Preparation.Care.NONE)).best();
         }
@@ -106,8 +106,8 @@ public final class Planner {
      * Plans to begin with, each settled: the best with the care this hair asks for and, where a limit is in the way of something better,
      * the best without it; of each the best of some ways of shaping and drying, for each has smaller things of its own.
      */
-    private Judged begun() {
-        List<Judged> contenders = new ArrayList<>(contenders(usual(preparation.asked())));
+    private Evaluation begun() {
+        List<Evaluation> contenders = new ArrayList<>(contenders(usual(preparation.asked())));
         boolean hindered = search.isHindered();
         if (hindered && preparation.asked() != Preparation.Care.NONE) {
             contenders.addAll(contenders(usual(Preparation.Care.NONE)));
@@ -115,11 +115,11 @@ public final class Planner {
         // Where there is no time, what was run so far has to do.
         return contenders.parallelStream()
                 .map(this::refined)
-                .min(Judged.BEST_FIRST)
+                .min(Evaluation.BEST_FIRST)
                 .orElseGet(() -> stop.isDue() ? runs.best() : null);
     }
 
-    private List<Judged> contenders(Details details) {
+    private List<Evaluation> contenders(Details details) {
         return searched(details).contenders();
     }
 
@@ -130,10 +130,10 @@ public final class Planner {
      * Layers, hands, parting and drying, and the smaller things, by turns, each the best there is with the rest as it stands: until
      * neither would be better otherwise. Null where nothing was found that keeps the limits.
      */
-    private Judged best() {
-        Judged best = begun();
+    private Evaluation best() {
+        Evaluation best = begun();
         for (int turn = 0; best != null && turn < MOST_TURNS && !stop.isDue(); turn++) {
-            Judged better = searched(best).best();
+            Evaluation better = searched(best).best();
             better = better == null || better.worth() <= best.worth() + Refinement.WORTH_CHANGING
                     ? otherwiseDosed(best)
                     : better;
@@ -150,18 +150,18 @@ public final class Planner {
     }
 
     /** The best with two things decided otherwise, null where none is better by enough. */
-    private Judged exchanged(Judged best) {
-        List<Choice> singles = new ArrayList<>(search.neighbours(best.choice()));
+    private Evaluation exchanged(Evaluation best) {
+        List<Candidate> singles = new ArrayList<>(search.neighbours(best.choice()));
         refinement()
                 .all(best.choice())
                 .forEach(details -> singles.add(best.choice().with(details)));
-        Judged other = new Exchange(query, runs::of).best(best, singles);
+        Evaluation other = new Exchange(query, runs::of).best(best, singles);
         return other != null && other.worth() > best.worth() + Refinement.WORTH_CHANGING ? other : null;
     }
 
     /** The best of other bottles in other amounts, null where none is better by enough. */
-    private Judged otherwiseDosed(Judged best) {
-        Judged other = search.otherwise(
+    private Evaluation otherwiseDosed(Evaluation best) {
+        Evaluation other = search.otherwise(
                 best.choice(), refinement().amounts(best.choice().details()));
         return other != null && other.worth() > best.worth() + Refinement.WORTH_CHANGING ? other : null;
     }
@@ -185,17 +185,17 @@ public final class Planner {
     }
 
     /** The choice behind {@link #best}, null for none. */
-    public static Judged bestOf(Query query, Predicate<Frame> frames, Stop stop) {
+    public static Evaluation bestOf(Query query, Predicate<Frame> frames, Stop stop) {
         if (query.hair().scalpOrEmpty().stream().anyMatch(Scalp::stopsStyling)) {
             return null;
         }
         Planner planner = new Planner(query, frames, stop, false);
-        Judged best = planner.best();
+        Evaluation best = planner.best();
         return best == null && planner.mayTryDoubtful() ? new Planner(query, frames, stop, true).best() : best;
     }
 
     /** The best there is found by running every plan: for measuring what the search misses. Takes long on more than a few bottles. */
-    public static Judged exhaustive(Query query) {
+    public static Evaluation exhaustive(Query query) {
         if (query.hair().scalpOrEmpty().stream().anyMatch(Scalp::stopsStyling)) {
             return null;
         }
@@ -207,24 +207,24 @@ public final class Planner {
     private static final int SETTLED = 12;
 
     /** Points of worth by which the usual search's answer is worse; of no answer at all, what the best is worth. */
-    private static double regret(Judged usual, Judged best) {
+    private static double regret(Evaluation usual, Evaluation best) {
         return Math.round((best.worth() - (usual == null ? 0 : usual.worth())) * 100) / 100.0;
     }
 
-    private Judged bestOfEverything(Judged usual) {
-        Judged best = usual;
+    private Evaluation bestOfEverything(Evaluation usual) {
+        Evaluation best = usual;
         Details details =
                 best == null ? usual(Preparation.Care.NONE) : best.choice().details();
         for (int turn = 0; turn < MOST_TURNS && !stop.isDue(); turn++) {
-            Judged before = best;
-            List<Judged> likeliest = searched(details).runEverything().stream()
-                    .filter(Judged::isFeasible)
-                    .sorted(Judged.BEST_FIRST)
+            Evaluation before = best;
+            List<Evaluation> likeliest = searched(details).runEverything().stream()
+                    .filter(Evaluation::isFeasible)
+                    .sorted(Evaluation.BEST_FIRST)
                     .limit(SETTLED)
                     .toList();
             best = java.util.stream.Stream.concat(
                             likeliest.stream().map(this::refined), java.util.stream.Stream.ofNullable(best))
-                    .min(Judged.BEST_FIRST)
+                    .min(Evaluation.BEST_FIRST)
                     .orElse(null);
             if (best == null || before != null && best.worth() <= before.worth() + Refinement.WORTH_CHANGING) {
                 break;
@@ -234,7 +234,7 @@ public final class Planner {
         return best;
     }
 
-    public static Suggestion written(Query query, Judged best) {
+    public static Suggestion written(Query query, Evaluation best) {
         if (best == null) {
             return null;
         }
@@ -257,18 +257,18 @@ public final class Planner {
                     "The scalp shows something to refer first: no styling until it is cleared.",
                     null);
         }
-        Judged usual = best();
-        Judged best = query.isExhaustive() ? bestOfEverything(usual) : usual;
+        Evaluation usual = best();
+        Evaluation best = query.isExhaustive() ? bestOfEverything(usual) : usual;
         if (best == null) {
             return new Suggestions(List.of(), runs.size(), filter.refused(), nothing(), unfinished());
         }
         Presentation presentation = new Presentation(
                 query, preparation, this::runnerUps, plan -> refinement().rivals(plan));
-        List<Judged> chosen = new ArrayList<>();
+        List<Evaluation> chosen = new ArrayList<>();
         List<ForkJoinTask<Presentation.Written>> written = new ArrayList<>();
-        Judged next = best;
+        Evaluation next = best;
         while (next != null && next.worth() >= best.worth() - Presentation.WORTH_SHOWING) {
-            Judged taken = next;
+            Evaluation taken = next;
             chosen.add(taken);
             // The smaller things of a rival are decided, and the reasons of each worked out, while the next is looked
             // for.
@@ -280,7 +280,7 @@ public final class Planner {
         }
         List<Suggestion> suggestions = Presentation.named(written.stream()
                 .map(ForkJoinTask::join)
-                .sorted(Comparator.comparing(Presentation.Written::plan, Judged.BEST_FIRST))
+                .sorted(Comparator.comparing(Presentation.Written::plan, Evaluation.BEST_FIRST))
                 .toList());
         return new Suggestions(suggestions, runs.size(), filter.refused(), null, unfinished())
                 .regretting(query.isExhaustive() ? regret(usual, best) : null);
@@ -294,7 +294,7 @@ public final class Planner {
                 : null;
     }
 
-    private Judged refined(Judged plan) {
+    private Evaluation refined(Evaluation plan) {
         return refinement().of(plan);
     }
 
@@ -303,15 +303,15 @@ public final class Planner {
     }
 
     /** The best plan with just one thing decided otherwise, for each thing there is to decide; the smaller things alike. */
-    private List<Judged> runnerUps(Choice taken) {
+    private List<Evaluation> runnerUps(Candidate taken) {
         return rivals(taken).stream()
                 .map(rival -> search.judge(rival.choice().with(taken.details())))
                 .toList();
     }
 
-    private List<Judged> rivals(Choice taken) {
+    private List<Evaluation> rivals(Candidate taken) {
         Frame own = taken.frame();
-        List<Judged> rivals = new ArrayList<>();
+        List<Evaluation> rivals = new ArrayList<>();
         if (stop.isDue()) {
             return rivals;
         }
@@ -335,9 +335,9 @@ public final class Planner {
     }
 
     /** Classes of another kind than each of these: other hands, another way of drying, or another balance of weight and hold. */
-    private static Predicate<PlanClass> unlike(List<Judged> taken) {
-        return one -> taken.stream().map(Judged::choice).allMatch(choice -> {
-            Choice.Drying drying = one.frame().drying();
+    private static Predicate<PlanClass> unlike(List<Evaluation> taken) {
+        return one -> taken.stream().map(Evaluation::choice).allMatch(choice -> {
+            Candidate.Drying drying = one.frame().drying();
             return one.frame().hands() != choice.hands()
                     || drying.usesDryer() != choice.drying().usesDryer()
                     || drying.ends() != choice.drying().ends()
@@ -373,7 +373,7 @@ public final class Planner {
     private static final double ALL_DAY = 1440;
 
     private void relax(List<String> buys, String what, Limits limits) {
-        Judged plan = stop.isDue() ? null : new Planner(Changed.with(query, "limits", limits), stop).first();
+        Evaluation plan = stop.isDue() ? null : new Planner(Changed.with(query, "limits", limits), stop).first();
         if (plan != null) {
             buys.add(String.format(
                     Locale.ROOT,

@@ -17,7 +17,7 @@ import eventide.hair.Zone;
 import eventide.hair.ZoneReadings;
 import eventide.planner.compare.Assumptions;
 import eventide.planner.compare.RoutineDifference;
-import eventide.planner.search.Judged;
+import eventide.planner.search.Evaluation;
 import eventide.product.Product;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
@@ -47,7 +47,7 @@ public class AssumptionsTest {
     @Test
     public void isTheOneABruteSearchFinds() {
         Hair hair = Heads.curly();
-        Judged taken = best(hair);
+        Evaluation taken = best(hair);
         List<Hair> strands = new ArrayList<>();
         List<Hair> porosities = new ArrayList<>();
         List<Hair> densities = new ArrayList<>();
@@ -81,15 +81,16 @@ public class AssumptionsTest {
         return new Query(hair, GOAL, ROOM, null, Limits.ofMinutes(150), SHELF);
     }
 
-    private static Judged best(Hair hair) {
+    private static Evaluation best(Hair hair) {
         return Planner.bestOf(query(hair), frame -> true, Stop.NEVER);
     }
 
     /** By how much the plan would be another; by nothing where it is within half a point of the best one there. */
-    private static double mean(Judged taken, List<Hair> others) {
+    private static double mean(Evaluation taken, List<Hair> others) {
         return others.stream()
                 .mapToDouble(other -> {
-                    Judged stays = Planner.search(query(other), taken.choice().details())
+                    Evaluation stays = Planner.search(
+                                    query(other), taken.choice().details())
                             .judge(taken.choice());
                     boolean willDo =
                             stays.isFeasible() && stays.worth() >= best(other).worth() - .5;

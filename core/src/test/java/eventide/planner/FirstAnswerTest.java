@@ -10,7 +10,7 @@ import eventide.hair.Hair;
 import eventide.hair.Porosity;
 import eventide.hair.Strand;
 import eventide.planner.explain.StepWords;
-import eventide.planner.search.Judged;
+import eventide.planner.search.Evaluation;
 import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Action;
@@ -331,7 +331,7 @@ public class FirstAnswerTest {
     }
 
     private static double worth(Query query) {
-        Judged best = Planner.bestOf(query, frame -> true, Stop.NEVER);
+        Evaluation best = Planner.bestOf(query, frame -> true, Stop.NEVER);
         return best == null ? -100 : best.worth();
     }
 

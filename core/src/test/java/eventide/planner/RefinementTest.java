@@ -6,11 +6,11 @@ import static org.testng.Assert.assertTrue;
 import eventide.Heads;
 import eventide.air.Air;
 import eventide.planner.compose.Bottles;
-import eventide.planner.compose.Choice;
+import eventide.planner.compose.Candidate;
 import eventide.planner.compose.Details;
 import eventide.planner.compose.Preparation;
 import eventide.planner.compose.ShelfFilter;
-import eventide.planner.search.Judged;
+import eventide.planner.search.Evaluation;
 import eventide.planner.search.Refinement;
 import eventide.planner.search.Search;
 import eventide.product.Product;
@@ -51,8 +51,8 @@ public class RefinementTest {
     }
 
     /** A plan settled on a random shelf, and what it could be laid beside. */
-    private record Settled(Judged best, Search search, Refinement refinement, Random random, String shelf) {
-        void holdsAgainst(Judged other, double by) {
+    private record Settled(Evaluation best, Search search, Refinement refinement, Random random, String shelf) {
+        void holdsAgainst(Evaluation other, double by) {
             assertTrue(
                     !other.isFeasible() || other.worth() <= best.worth() + by,
                     other.choice() + " beats " + best.choice() + " by " + (other.worth() - best.worth()) + ", "
@@ -64,7 +64,7 @@ public class RefinementTest {
         Random random = new Random(seed);
         for (int i = 0; i < shelves; i++) {
             Query query = query(random);
-            Judged best = Planner.bestOf(query, frame -> true, Stop.NEVER);
+            Evaluation best = Planner.bestOf(query, frame -> true, Stop.NEVER);
             if (best != null) {
                 Search search = Planner.search(query, null);
                 look.accept(new Settled(best, search, refinement(query, search), random, "shelf " + i));
@@ -76,7 +76,7 @@ public class RefinementTest {
     public void noOtherAnswerToAnyQuestionIsBetter() {
         Set<Details> chosen = new HashSet<>();
         onRandomShelves(95, 30, settled -> {
-            Choice own = settled.best().choice();
+            Candidate own = settled.best().choice();
             chosen.add(own.details());
             for (Details other : settled.refinement().all(own)) {
                 settled.holdsAgainst(settled.search().judge(own.with(other)), Refinement.WORTH_CHANGING + 1e-5);
@@ -93,7 +93,7 @@ public class RefinementTest {
         onRandomShelves(97, 20, settled -> {
             tried.add(each);
             for (int k = 0; k < each; k++) {
-                Choice mixed = settled.best().choice();
+                Candidate mixed = settled.best().choice();
                 for (int change = 0; change < 4; change++) {
                     List<Details> all = settled.refinement().all(mixed);
                     mixed = mixed.with(all.get(settled.random().nextInt(all.size())));
@@ -113,7 +113,7 @@ public class RefinementTest {
             if (!settled.search().details().equals(own)) {
                 unusual.add(own);
             }
-            for (Choice choice : settled.search().everything()) {
+            for (Candidate choice : settled.search().everything()) {
                 settled.holdsAgainst(settled.search().judge(choice.with(own)), Refinement.WORTH_CHANGING + 1e-5);
             }
         });
@@ -126,7 +126,7 @@ public class RefinementTest {
         onRandomShelves(101, 6, settled -> {
             for (Details amounts :
                     settled.refinement().amounts(settled.best().choice().details())) {
-                for (Choice choice : settled.search().everything()) {
+                for (Candidate choice : settled.search().everything()) {
                     settled.holdsAgainst(
                             settled.search().judge(choice.with(amounts)), Refinement.WORTH_CHANGING + 1e-5);
                     tried.add(1);
@@ -149,8 +149,8 @@ public class RefinementTest {
                 16,
                 settled -> gained.add(settled.search().everything().stream()
                                 .map(settled.search()::judge)
-                                .filter(Judged::isFeasible)
-                                .sorted(Judged.BEST_FIRST)
+                                .filter(Evaluation::isFeasible)
+                                .sorted(Evaluation.BEST_FIRST)
                                 .limit(20)
                                 .mapToDouble(
                                         plan -> settled.refinement().of(plan).worth())

@@ -1,6 +1,6 @@
 package eventide.planner;
 
-import eventide.planner.search.Judged;
+import eventide.planner.search.Evaluation;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -24,8 +24,8 @@ public final class RegretBench {
         int missed = 0;
         for (int head = 0; head < heads; head++) {
             Query query = RandomQuery.of(new Random(40_000 + head), BOTTLES);
-            Judged usual = Planner.bestOf(query, frame -> true, Stop.NEVER);
-            Judged best = Planner.exhaustive(query);
+            Evaluation usual = Planner.bestOf(query, frame -> true, Stop.NEVER);
+            Evaluation best = Planner.exhaustive(query);
             if (usual == null && best != null) {
                 missed++;
             } else if (best != null) {

@@ -8,7 +8,7 @@ import eventide.Heads;
 import eventide.air.Air;
 import eventide.hair.Hair;
 import eventide.planner.compare.SchoolsCompared;
-import eventide.planner.search.Worth;
+import eventide.planner.search.Objective;
 import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Action;
@@ -134,7 +134,7 @@ public class SchoolsComparedTest {
         Query asked = query(null);
         Judgement judged = Judgement.of(
                 new Judgement.Question(asked.hair(), asked.goal(), asked.air(), null, asked.limits(), routine));
-        return Worth.ofScores(asked.goal(), judged.outcome().overall());
+        return Objective.ofScores(asked.goal(), judged.outcome().overall());
     }
 
     @DataProvider

@@ -15,8 +15,8 @@ import eventide.outcome.OtherStylers;
 import eventide.outcome.OutcomeModel;
 import eventide.outcome.ScoreName;
 import eventide.outcome.Scores;
-import eventide.planner.compose.Choice;
-import eventide.planner.search.Judged;
+import eventide.planner.compose.Candidate;
+import eventide.planner.search.Evaluation;
 import eventide.planner.search.Search;
 import eventide.product.Product;
 import eventide.product.Role;
@@ -44,20 +44,20 @@ public class SearchTest {
         return new Schools(null, null, null, null, null, null, null, null, dryTo, null, null, null, hands);
     }
 
-    private static Judged loop(Query query) {
+    private static Evaluation loop(Query query) {
         Search search = Planner.search(query, null);
-        Judged best = null;
-        for (Judged plan :
+        Evaluation best = null;
+        for (Evaluation plan :
                 search.everything().parallelStream().map(search::judge).toList()) {
-            boolean better = best == null || Judged.BEST_FIRST.compare(plan, best) < 0;
+            boolean better = best == null || Evaluation.BEST_FIRST.compare(plan, best) < 0;
             best = plan.isFeasible() && better ? plan : best;
         }
         return best;
     }
 
     private static void assertBest(Query query, String what) {
-        Judged found = Planner.search(query, null).best();
-        Judged best = loop(query);
+        Evaluation found = Planner.search(query, null).best();
+        Evaluation best = loop(query);
         assertEquals(found == null, best == null, what);
         if (best != null) {
             assertEquals(
@@ -72,7 +72,7 @@ public class SearchTest {
         return product == null ? "–" : product.name();
     }
 
-    private static String words(Choice choice) {
+    private static String words(Candidate choice) {
         return String.join(
                 ", ",
                 name(choice.leaveIn()),
@@ -116,8 +116,8 @@ public class SearchTest {
         int heads = 24;
         for (int i = 0; i < heads; i++) {
             Query query = RandomQuery.of(new Random(900 + i), 11);
-            Judged found = Planner.search(query, null).best();
-            Judged best = loop(query);
+            Evaluation found = Planner.search(query, null).best();
+            Evaluation best = loop(query);
             assertEquals(found == null, best == null, "head " + i);
             seen += best != null && best.worth() - found.worth() > .1 ? 1 : 0;
         }
@@ -224,15 +224,15 @@ public class SearchTest {
                 Heads.curly(), new Goal(3, 0, 0, 0, 3, null), Air.of(22, 52), null, Limits.ofMinutes(240), shelf);
         Query full = new Query(
                 Heads.coarseCoily(), new Goal(0, 3, 0, 0, 0, 0), Air.of(22, 52), null, Limits.ofMinutes(240), shelf);
-        assertEquals(Planner.bestOf(sleek, frame -> true, Stop.NEVER).choice().sections(), Choice.Sections.MORE);
+        assertEquals(Planner.bestOf(sleek, frame -> true, Stop.NEVER).choice().sections(), Candidate.Sections.MORE);
         Search search = Planner.search(full, null);
-        Choice smoothed = search.everything().stream()
-                .filter(choice -> choice.isShaped() && choice.hands() == Choice.Hands.SMOOTH)
+        Candidate smoothed = search.everything().stream()
+                .filter(choice -> choice.isShaped() && choice.hands() == Candidate.Hands.SMOOTH)
                 .map(search::judge)
-                .min(Judged.BEST_FIRST)
+                .min(Evaluation.BEST_FIRST)
                 .orElseThrow()
                 .choice();
-        assertEquals(smoothed.sections(), Choice.Sections.FEWER);
+        assertEquals(smoothed.sections(), Candidate.Sections.FEWER);
         Suggestion best = Planner.suggest(sleek).suggestions().get(0);
         assertTrue(
                 best.why().stream()

@@ -3,12 +3,12 @@ package eventide.planner;
 import static org.testng.Assert.assertNull;
 import static org.testng.Assert.assertTrue;
 
-import eventide.planner.compose.Choice;
-import eventide.planner.search.Judged;
+import eventide.planner.compose.Candidate;
+import eventide.planner.search.Evaluation;
+import eventide.planner.search.Objective;
 import eventide.planner.search.Refinement;
 import eventide.planner.search.Search;
 import eventide.planner.search.Tidied;
-import eventide.planner.search.Worth;
 import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -25,17 +25,17 @@ public class TidiedTest {
             Random random = new Random(seed);
             Query query = RandomShelf.query(random, RandomShelf.of(random, 6), null);
             Search search = Planner.search(query, null);
-            List<Choice> all = new ArrayList<>(search.everything());
+            List<Candidate> all = new ArrayList<>(search.everything());
             Collections.shuffle(all, random);
-            for (Choice choice : all.subList(0, Math.min(40, all.size()))) {
-                Judged plan = search.judge(choice);
+            for (Candidate choice : all.subList(0, Math.min(40, all.size()))) {
+                Evaluation plan = search.judge(choice);
                 if (!plan.isFeasible()) {
                     continue;
                 }
                 Wash tidied = Tidied.of(plan, query.limits());
                 String what = choice.words() + ", seed " + seed;
-                assertNull(Worth.broken(tidied.routine(), query.hair(), tidied.course(), query.limits()), what);
-                assertTrue(Worth.of(tidied) >= plan.worth() - Refinement.WORTH_CHANGING, what);
+                assertNull(Objective.broken(tidied.routine(), query.hair(), tidied.course(), query.limits()), what);
+                assertTrue(Objective.of(tidied) >= plan.worth() - Refinement.WORTH_CHANGING, what);
                 fewer += tidied.places().size() < plan.wash().places().size() ? 1 : 0;
             }
         }

@@ -11,7 +11,7 @@ import eventide.hair.Strand;
 import eventide.planner.Planner;
 import eventide.planner.Query;
 import eventide.planner.Stop;
-import eventide.planner.search.Judged;
+import eventide.planner.search.Evaluation;
 import eventide.product.Product;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
@@ -86,7 +86,7 @@ public record Assumptions(
 
     /** With those readings varied for which there was time; the last perhaps not over all of its levels. */
     public static Assumptions of(Resting asked, Stop stop) {
-        Judged taken = best(asked, asked.hair(), stop);
+        Evaluation taken = best(asked, asked.hair(), stop);
         List<Assumption> found = new ArrayList<>();
         if (taken != null) {
             for (ReadingField field : asked.assumed()) {
@@ -108,11 +108,11 @@ public record Assumptions(
                 unfinished);
     }
 
-    private static Assumption vary(Resting asked, Judged taken, ReadingField field, Stop stop) {
+    private static Assumption vary(Resting asked, Evaluation taken, ReadingField field, Stop stop) {
         List<OtherLevel> levels = new ArrayList<>();
         double sum = 0;
         for (Hair other : varied(asked.hair(), field)) {
-            Judged plan = stop.isDue() ? null : best(asked, other, stop);
+            Evaluation plan = stop.isDue() ? null : best(asked, other, stop);
             if (plan == null) {
                 continue;
             }
@@ -130,8 +130,8 @@ public record Assumptions(
     }
 
     /** Two plans that are worth the same to a head may differ in much: that asks for no test. */
-    private static boolean willDo(Judged taken, Query there, Judged best) {
-        Judged stays = Planner.search(there, taken.choice().details()).judge(taken.choice());
+    private static boolean willDo(Evaluation taken, Query there, Evaluation best) {
+        Evaluation stays = Planner.search(there, taken.choice().details()).judge(taken.choice());
         return stays.isFeasible() && stays.worth() >= best.worth() - WILL_DO;
     }
 
@@ -139,7 +139,7 @@ public record Assumptions(
         return new Query(hair, asked.goal(), asked.air(), asked.schools(), asked.limits(), asked.shelf());
     }
 
-    private static Judged best(Resting asked, Hair hair, Stop stop) {
+    private static Evaluation best(Resting asked, Hair hair, Stop stop) {
         return Planner.bestOf(query(asked, hair), frame -> true, stop);
     }
 

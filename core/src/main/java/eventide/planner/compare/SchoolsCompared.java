@@ -6,10 +6,10 @@ import eventide.planner.Planner;
 import eventide.planner.Query;
 import eventide.planner.Stop;
 import eventide.planner.Suggestion;
-import eventide.planner.compose.Choice;
+import eventide.planner.compose.Candidate;
 import eventide.planner.explain.Moved;
-import eventide.planner.search.Judged;
-import eventide.planner.search.Worth;
+import eventide.planner.search.Evaluation;
+import eventide.planner.search.Objective;
 import eventide.routine.Routine;
 import eventide.routine.SchoolQuestion;
 import eventide.routine.Schools;
@@ -66,7 +66,7 @@ public record SchoolsCompared(List<Disagreement> questions, @Maybe String unfini
 
     /** With those schools for which there was time. */
     public static SchoolsCompared of(Query query, Stop stop) {
-        Judged best = Planner.bestOf(query, frame -> true, stop);
+        Evaluation best = Planner.bestOf(query, frame -> true, stop);
         if (best == null) {
             return new SchoolsCompared(List.of(), null);
         }
@@ -127,20 +127,20 @@ public record SchoolsCompared(List<Disagreement> questions, @Maybe String unfini
     }
 
     /** Planned anew under that school, where it can be in today's hands and drying, else in its own. */
-    private static Answered answer(Query query, Asked asked, Judged best, Stop stop) {
-        Choice today = best.choice();
+    private static Answered answer(Query query, Asked asked, Evaluation best, Stop stop) {
+        Candidate today = best.choice();
         double worth = best.worth();
         String key = asked.question().key();
         Query other =
                 query.under(query.schoolsOrDefault().with(key, asked.side().word()));
-        Judged alike = Planner.bestOf(
+        Evaluation alike = Planner.bestOf(
                 other,
                 frame -> (key.equals("hands") || frame.hands() == today.hands())
                         && (key.equals("dryTo") || frame.drying() == today.drying()),
                 stop);
         boolean poor = alike == null || alike.worth() < worth - POOR;
-        Judged any = poor ? Planner.bestOf(other, frame -> true, stop) : null;
-        Judged found = any != null && (alike == null || any.worth() > alike.worth()) ? any : alike;
+        Evaluation any = poor ? Planner.bestOf(other, frame -> true, stop) : null;
+        Evaluation found = any != null && (alike == null || any.worth() > alike.worth()) ? any : alike;
         Suggestion plan = Planner.written(query, found);
         return new Answered(asked, plan, plan == null ? null : seen(query, plan));
     }
@@ -156,7 +156,7 @@ public record SchoolsCompared(List<Disagreement> questions, @Maybe String unfini
         Scores from = taken.outcome().overall();
         List<Moved> moved = Moved.between(from, answer.seen());
         // By the scores alone: a school's own rules are not held against another's.
-        double worth = Worth.ofScores(query.goal(), answer.seen()) - Worth.ofScores(query.goal(), from);
+        double worth = Objective.ofScores(query.goal(), answer.seen()) - Objective.ofScores(query.goal(), from);
         List<String> otherwise = RoutineDifference.between(taken, answer.plan()).words();
         return new OtherSchool(
                 answer.asked().side().word(),

@@ -62,7 +62,7 @@ public final class Composer {
         this.pattern = query.hair().pattern();
     }
 
-    public Routine compose(Choice choice) {
+    public Routine compose(Candidate choice) {
         List<Step> steps = new ArrayList<>(preparation.steps(choice.details().before()));
         style(choice, steps);
         drying.dry(choice, steps);
@@ -74,7 +74,7 @@ public final class Composer {
         return routine.kept(finish.refreshed(), finish.night());
     }
 
-    private void style(Choice choice, List<Step> steps) {
+    private void style(Candidate choice, List<Step> steps) {
         int sections = sections(choice);
         Details.Dose dose = choice.details().dose();
         List<Product> layers = new ArrayList<>();
@@ -135,10 +135,10 @@ public final class Composer {
         return apply.amountMl(Math.round(advised * amount.factor * 10) / 10.0).build();
     }
 
-    private void shape(Choice choice, Product hold, int sections, List<Step> steps) {
+    private void shape(Candidate choice, Product hold, int sections, List<Step> steps) {
         boolean free = leavesRootsFree();
         Details.Amount amount = choice.details().dose().hold();
-        if (choice.hands() == Choice.Hands.SCRUNCH) {
+        if (choice.hands() == Candidate.Hands.SCRUNCH) {
             meet(choice, hold, steps);
             Technique technique = hold.role() == Role.MOUSSE ? Technique.PRAYING_HANDS : Technique.GLAZE;
             steps.add(dosed(
@@ -148,7 +148,7 @@ public final class Composer {
             scrunch(choice, steps);
             return;
         }
-        boolean slides = choice.hands() == Choice.Hands.BRUSH || choice.hands() == Choice.Hands.COIL;
+        boolean slides = choice.hands() == Candidate.Hands.BRUSH || choice.hands() == Candidate.Hands.COIL;
         double aim = slides ? slippery(aim(choice, hold), hold) : aim(choice, hold);
         squeezeFor(choice, hold, steps);
         Tool cover = query.limitsOrUsual().has(OwnedTool.CAP)
@@ -175,15 +175,15 @@ public final class Composer {
                 .order(choice.details().work().order().zones)
                 .steps(inner)
                 .build());
-        if (choice.hands() == Choice.Hands.BRUSH) {
+        if (choice.hands() == Candidate.Hands.BRUSH) {
             afterBrushing(choice, steps);
-        } else if (choice.hands() == Choice.Hands.SMOOTH && !pattern.isCoily()) {
+        } else if (choice.hands() == Candidate.Hands.SMOOTH && !pattern.isCoily()) {
             scrunch(choice, steps);
         }
     }
 
     /** As the school says; where none does, brushed clumps are left alone. */
-    private void afterBrushing(Choice choice, List<Step> steps) {
+    private void afterBrushing(Candidate choice, List<Step> steps) {
         Schools.ScrunchAfterBrush school = query.schoolsOrDefault().scrunchAfterBrush();
         if (school == null) {
             return;
@@ -218,7 +218,7 @@ public final class Composer {
     }
 
     /** Every zone as often as its own pattern takes it. */
-    private void scrunch(Choice choice, List<Step> steps) {
+    private void scrunch(Candidate choice, List<Step> steps) {
         int count = choice.details().work().scrunches();
         Set<Zone> fewer = EnumSet.noneOf(Zone.class);
         for (Zone zone : Zone.values()) {
@@ -235,20 +235,20 @@ public final class Composer {
         }
     }
 
-    private static StepBuilder scrunch(Choice choice, int count) {
+    private static StepBuilder scrunch(Candidate choice, int count) {
         StepBuilder scrunch = Step.of(Action.SCRUNCH).count(count);
         return choice.details().work().upsideDown() ? scrunch.position(List.of(Position.UPSIDE_DOWN)) : scrunch;
     }
 
     /** Brings hair to the water a product works in; a step that changes nothing is taken out again at the end. */
-    private void meet(Choice choice, Product product, List<Step> steps) {
+    private void meet(Candidate choice, Product product, List<Step> steps) {
         squeezeFor(choice, product, steps);
         if (product.windowLow() > 40 || isSoaked(product)) {
             steps.add(Step.of(Action.MIST).toWetness(aim(choice, product)).build());
         }
     }
 
-    private void squeezeFor(Choice choice, Product product, List<Step> steps) {
+    private void squeezeFor(Candidate choice, Product product, List<Step> steps) {
         if (isSqueezedFor(product, query.schoolsOrDefault())) {
             steps.add(
                     Step.of(Action.SQUEEZE).toWetness(squeezed(choice, product)).build());
@@ -276,7 +276,7 @@ public final class Composer {
         return product.role() == Role.GEL && schools.gelOn() == Schools.GelOn.DAMP;
     }
 
-    private double squeezed(Choice choice, Product product) {
+    private double squeezed(Candidate choice, Product product) {
         return isDamp(product)
                 ? DAMP
                 : squeezedTo(product, choice.details().work().water());
@@ -308,14 +308,14 @@ public final class Composer {
         return nearest > high ? percent : nearest;
     }
 
-    private double aim(Choice choice, Product product) {
+    private double aim(Candidate choice, Product product) {
         if (isSoaked(product) || isDamp(product)) {
             return isDamp(product) ? DAMP : SOAKING;
         }
         return within(product, choice.details().work().water());
     }
 
-    private int sections(Choice choice) {
+    private int sections(Candidate choice) {
         return sections(choice.frame(), choice.isShaped());
     }
 
@@ -332,12 +332,13 @@ public final class Composer {
             sections *= 1.25;
         }
         // Where nothing holds nobody shapes, and all hands come to the same.
-        boolean piecewise = shaped && (frame.hands() == Choice.Hands.COIL || frame.hands() == Choice.Hands.SHINGLE);
+        boolean piecewise =
+                shaped && (frame.hands() == Candidate.Hands.COIL || frame.hands() == Candidate.Hands.SHINGLE);
         if (piecewise) {
             sections *= 1.5;
         }
         sections *= frame.sections().factor;
-        int least = !shaped || frame.hands() == Choice.Hands.SCRUNCH ? 2 : 4;
+        int least = !shaped || frame.hands() == Candidate.Hands.SCRUNCH ? 2 : 4;
         double most = Math.max(
                 least, Math.min(MOST_PIECES, LEAST_PIECES + query.hair().lengthCm() / CM_FOR_A_PIECE));
         return (int) Math.max(least, Math.round(Math.min(most, sections)));

@@ -51,7 +51,7 @@ public final class DryAndFinish {
         this.bottles = bottles;
     }
 
-    public void dry(Choice choice, List<Step> steps) {
+    public void dry(Candidate choice, List<Step> steps) {
         Details.Finish finish = choice.details().finish();
         switch (finish.cloth()) {
             case MICROPLOP ->
@@ -65,7 +65,7 @@ public final class DryAndFinish {
                 // no cloth drinks the styler
             }
         }
-        if (choice.drying() == Choice.Drying.HOME) {
+        if (choice.drying() == Candidate.Drying.HOME) {
             if (finish.stays() > 0) {
                 steps.add(Step.of(Action.AIR).minutes(finish.stays()).build());
             }
@@ -78,21 +78,21 @@ public final class DryAndFinish {
                     .count(6)
                     .build());
         }
-        if (choice.drying() == Choice.Drying.AIR || choice.drying() == Choice.Drying.AIR_ROOTS) {
+        if (choice.drying() == Candidate.Drying.AIR || choice.drying() == Candidate.Drying.AIR_ROOTS) {
             air(choice, clips, steps);
-        } else if (choice.drying() == Choice.Drying.HOOD) {
+        } else if (choice.drying() == Candidate.Drying.HOOD) {
             hood(choice, clips, steps);
         } else {
             diffuse(choice, clips, steps);
         }
     }
 
-    private void air(Choice choice, boolean clips, List<Step> steps) {
+    private void air(Candidate choice, boolean clips, List<Step> steps) {
         if (clips) {
             steps.add(Step.of(Action.AIR).untilDry(CLIPS_DRY).build());
             steps.add(Step.of(Action.UNCLIP).zones(Set.of(Zone.CROWN)).build());
         }
-        if (choice.drying() == Choice.Drying.AIR) {
+        if (choice.drying() == Candidate.Drying.AIR) {
             steps.add(Step.of(Action.AIR).untilDry(100.0).build());
             return;
         }
@@ -110,7 +110,7 @@ public final class DryAndFinish {
     }
 
     /** Warm air all round, hands off; the air after it cools the hair. */
-    private void hood(Choice choice, boolean clips, List<Step> steps) {
+    private void hood(Candidate choice, boolean clips, List<Step> steps) {
         guard(choice, steps);
         if (clips) {
             steps.add(hood(CLIPS_DRY));
@@ -124,7 +124,7 @@ public final class DryAndFinish {
         return Step.of(Action.HOOD).heat(Heat.WARM).untilDry(untilDry).build();
     }
 
-    private void guard(Choice choice, List<Step> steps) {
+    private void guard(Candidate choice, List<Step> steps) {
         Product guard = bottles.first(Role.HEAT_PROTECTANT);
         boolean guarded = choice.gel() != null && choice.gel().guardsHeat();
         if (guard != null && !guarded) {
@@ -135,7 +135,7 @@ public final class DryAndFinish {
         }
     }
 
-    private void diffuse(Choice choice, boolean clips, List<Step> steps) {
+    private void diffuse(Candidate choice, boolean clips, List<Step> steps) {
         guard(choice, steps);
         begin(choice, steps);
         if (Cast.isSetBy(choice.hold()) && !query.schoolsOrDefault().cupsFromStart()) {
@@ -152,9 +152,9 @@ public final class DryAndFinish {
                     .zones(Set.of(Zone.CROWN, Zone.HAIRLINE))
                     .build());
         }
-        if (choice.drying() != Choice.Drying.DIFFUSE) {
+        if (choice.drying() != Candidate.Drying.DIFFUSE) {
             steps.add(dryer(choice, Action.CUP, choice.details().finish().stop(), Speed.LOW));
-            if (choice.drying() == Choice.Drying.PART) {
+            if (choice.drying() == Candidate.Drying.PART) {
                 steps.add(Step.of(Action.AIR).untilDry(100.0).build());
             }
             return;
@@ -183,7 +183,7 @@ public final class DryAndFinish {
     }
 
     /** Where a school begins: held off the hair, so that nothing is touched before the cast. None said: all over. */
-    private void begin(Choice choice, List<Step> steps) {
+    private void begin(Candidate choice, List<Step> steps) {
         Schools.DiffuseFrom from = query.schoolsOrDefault().diffuseFrom();
         if (from == null) {
             return;
@@ -197,7 +197,7 @@ public final class DryAndFinish {
                 .build());
     }
 
-    private static Step dryer(Choice choice, Action action, double untilDry, Speed speed) {
+    private static Step dryer(Candidate choice, Action action, double untilDry, Speed speed) {
         return Step.of(action)
                 .heat(Heat.WARM)
                 .speed(speed)
@@ -206,7 +206,7 @@ public final class DryAndFinish {
                 .build();
     }
 
-    private static List<Position> turns(Choice choice) {
+    private static List<Position> turns(Candidate choice) {
         return choice.details().finish().turned() ? TURNS : SIDES;
     }
 
@@ -225,7 +225,7 @@ public final class DryAndFinish {
         return bottles.first(Role.OIL, p -> at == Schools.OilPlace.BASE || p.takesAt(0));
     }
 
-    public void finish(Choice choice, List<Step> steps) {
+    public void finish(Candidate choice, List<Step> steps) {
         Product oil = oil(Schools.OilPlace.FINISH);
         boolean cast = casts(choice);
         if (choice.details().finish().castLeft()) {
@@ -260,7 +260,7 @@ public final class DryAndFinish {
     }
 
     /** What may be done at the roots: where they are dry, with what is here today, for who wants it. */
-    public static List<Details.Roots> roots(Query query, Choice choice) {
+    public static List<Details.Roots> roots(Query query, Candidate choice) {
         List<Details.Roots> open = new ArrayList<>(List.of(Details.Roots.LEFT));
         boolean bare = choice.drying().ends() && !choice.details().finish().castLeft();
         if (bare && query.goal().volume() > 0 && query.limitsOrUsual().has(OwnedTool.PICK)) {
@@ -271,7 +271,7 @@ public final class DryAndFinish {
         if (bare && longer && dryer && query.limitsOrUsual().has(OwnedTool.COOL_SETTING)) {
             open.add(Details.Roots.STRETCHED);
         }
-        if (longer && dryer && choice.drying() == Choice.Drying.DIFFUSE) {
+        if (longer && dryer && choice.drying() == Candidate.Drying.DIFFUSE) {
             open.add(Details.Roots.TENSED);
         }
         return open;
@@ -296,7 +296,7 @@ public final class DryAndFinish {
                 : List.of(Details.Cloth.MICROPLOP, Details.Cloth.PLOP, Details.Cloth.NONE);
     }
 
-    private static boolean casts(Choice choice) {
+    private static boolean casts(Candidate choice) {
         return Cast.isSetBy(choice.hold());
     }
 
@@ -317,9 +317,9 @@ public final class DryAndFinish {
     }
 
     /** Every way to clip, stop, break the cast and fluff that is another routine. */
-    public static List<Details.Finish> all(Query query, Choice choice) {
+    public static List<Details.Finish> all(Query query, Candidate choice) {
         List<Details.Finish> all = new ArrayList<>();
-        boolean mayClip = query.limitsOrUsual().has(OwnedTool.CLIPS) && choice.drying() != Choice.Drying.HOME;
+        boolean mayClip = query.limitsOrUsual().has(OwnedTool.CLIPS) && choice.drying() != Candidate.Drying.HOME;
         for (boolean clips : mayClip ? BOTH : NEITHER) {
             for (double stop : choice.drying().stops() ? stops(query) : List.of(PART_DRY)) {
                 all.add(finish(clips, false, false, stop));

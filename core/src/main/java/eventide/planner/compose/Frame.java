@@ -1,4 +1,4 @@
 package eventide.planner.compose;
 
 /** One way of shaping, parting and drying. */
-public record Frame(Choice.Hands hands, Choice.Sections sections, Choice.Drying drying) {}
+public record Frame(Candidate.Hands hands, Candidate.Sections sections, Candidate.Drying drying) {}

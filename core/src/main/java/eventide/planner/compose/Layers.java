@@ -2,7 +2,7 @@ package eventide.planner.compose;
 
 /** Which layers a plan has, whatever bottles they come from. */
 public record Layers(boolean leaveIn, boolean cream, boolean gel, boolean mousse) {
-    public static Layers of(Choice choice) {
+    public static Layers of(Candidate choice) {
         return new Layers(
                 choice.leaveIn() != null, choice.cream() != null, choice.gel() != null, choice.mousse() != null);
     }

@@ -1,6 +1,6 @@
 package eventide.planner.explain;
 
-import eventide.planner.compose.Choice;
+import eventide.planner.compose.Candidate;
 import eventide.planner.compose.Details.Amount;
 import eventide.planner.compose.Details.Before;
 import eventide.planner.compose.Details.Dose;
@@ -21,7 +21,7 @@ import java.util.function.Predicate;
  * @param about finds the step in the plan that is not otherwise
  */
 public record DetailWords(String otherwise, Predicate<Step> about) {
-    public static DetailWords of(Choice own, Choice other) {
+    public static DetailWords of(Candidate own, Candidate other) {
         List<String> words = new ArrayList<>();
         List<Predicate<Step>> about = new ArrayList<>();
         before(own.details().before(), other.details().before(), words, about);
@@ -55,7 +55,7 @@ public record DetailWords(String otherwise, Predicate<Step> about) {
         }
     }
 
-    private static void dose(Choice other, Dose own, Dose rival, List<String> words, List<Predicate<Step>> about) {
+    private static void dose(Candidate other, Dose own, Dose rival, List<String> words, List<Predicate<Step>> about) {
         if (own.moisture() != rival.moisture()) {
             words.add(amount(own.moisture(), rival.moisture(), other.cream() == null ? "leave-in" : "cream"));
             about.add(puts(Role.CREAM).or(puts(Role.LEAVE_IN)).or(puts(Role.PRIMER)));

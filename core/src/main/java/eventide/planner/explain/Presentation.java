@@ -7,10 +7,10 @@ import eventide.planner.Judgement;
 import eventide.planner.Query;
 import eventide.planner.Reason;
 import eventide.planner.Suggestion;
-import eventide.planner.compose.Choice;
+import eventide.planner.compose.Candidate;
 import eventide.planner.compose.Details;
 import eventide.planner.compose.Preparation;
-import eventide.planner.search.Judged;
+import eventide.planner.search.Evaluation;
 import eventide.planner.search.Tidied;
 import eventide.product.Product;
 import eventide.routine.Action;
@@ -37,12 +37,12 @@ public final class Presentation {
 
     private final Query query;
     private final Preparation.Care asked;
-    private final Function<Choice, List<Judged>> runnerUps;
-    private final Function<Judged, List<Judged>> otherDetails;
+    private final Function<Candidate, List<Evaluation>> runnerUps;
+    private final Function<Evaluation, List<Evaluation>> otherDetails;
     private final Preparation preparation;
 
     /** A plan written out with its reasons: all but its name, which depends on what it stands beside. */
-    public record Written(Judged plan, List<Reason> reasons, Routine routine, Judgement judgement) {}
+    public record Written(Evaluation plan, List<Reason> reasons, Routine routine, Judgement judgement) {}
 
     /**
      * @param preparation the care this hair asks for, and what its scalp does
@@ -52,8 +52,8 @@ public final class Presentation {
     public Presentation(
             Query query,
             Preparation preparation,
-            Function<Choice, List<Judged>> runnerUps,
-            Function<Judged, List<Judged>> otherDetails) {
+            Function<Candidate, List<Evaluation>> runnerUps,
+            Function<Evaluation, List<Evaluation>> otherDetails) {
         this.query = query;
         this.preparation = preparation;
         this.asked = preparation.asked();
@@ -61,7 +61,7 @@ public final class Presentation {
         this.otherDetails = otherDetails;
     }
 
-    public Written write(Judged plan) {
+    public Written write(Evaluation plan) {
         Wash wash = Tidied.of(plan, query.limitsOrUsual());
         return new Written(plan, reasons(plan, wash), wash.routine(), Judgement.of(wash));
     }
@@ -70,7 +70,7 @@ public final class Presentation {
      * @param written best first
      */
     public static List<Suggestion> named(List<Written> written) {
-        List<Judged> chosen = written.stream().map(Written::plan).toList();
+        List<Evaluation> chosen = written.stream().map(Written::plan).toList();
         List<String> names = new ArrayList<>();
         List<Suggestion> suggestions = new ArrayList<>();
         for (Written one : written) {
@@ -81,7 +81,7 @@ public final class Presentation {
         return List.copyOf(suggestions);
     }
 
-    private static String name(Judged judged, List<Judged> chosen, List<String> taken) {
+    private static String name(Evaluation judged, List<Evaluation> chosen, List<String> taken) {
         if (judged == chosen.get(0)) {
             return "Best for the goal";
         }
@@ -116,7 +116,7 @@ public final class Presentation {
     }
 
     /** What is done otherwise than in the best: the way of working, or where that is the same a layer more or less. */
-    private static String otherwise(Choice own, Choice best) {
+    private static String otherwise(Candidate own, Candidate best) {
         if (own.hands() != best.hands() && own.drying() != best.drying()) {
             return capital(own.words());
         }
@@ -135,11 +135,11 @@ public final class Presentation {
         return capital(own.words());
     }
 
-    private List<Reason> reasons(Judged judged, Wash wash) {
+    private List<Reason> reasons(Evaluation judged, Wash wash) {
         Routine routine = wash.routine();
         List<Reason> reasons = new ArrayList<>();
-        List<Judged> ranked = runnerUps.apply(judged.choice());
-        Choice choice = judged.choice();
+        List<Evaluation> ranked = runnerUps.apply(judged.choice());
+        Candidate choice = judged.choice();
         slot(reasons, ranked, judged, routine, choice.cream(), "cream", c -> c.cream());
         slot(reasons, ranked, judged, routine, choice.leaveIn(), "leave-in", c -> c.leaveIn());
         slot(reasons, ranked, judged, routine, choice.gel(), "gel", c -> c.gel());
@@ -166,8 +166,8 @@ public final class Presentation {
                 j -> sections(j.routine()) + " sections",
                 step(routine, step -> step.sectionsOrOne() > 1));
         goesOutWet(reasons, wash);
-        List<Judged> others = otherDetails.apply(judged);
-        for (Judged rival : others) {
+        List<Evaluation> others = otherDetails.apply(judged);
+        for (Evaluation rival : others) {
             detail(reasons, judged, rival, routine);
         }
         reasons.addAll(ZoneReasons.of(query.hair(), judged.wash().with(routine)));
@@ -189,7 +189,7 @@ public final class Presentation {
     }
 
     /** Another number of sections that changes hardly anything is not worth a word. */
-    private static boolean sameSections(Judged other, Judged judged) {
+    private static boolean sameSections(Evaluation other, Evaluation judged) {
         return other.choice().hands() == judged.choice().hands()
                 && other.choice().drying() == judged.choice().drying()
                 && ScoreChange.between(judged.wash(), other.wash()).isNone();
@@ -200,7 +200,7 @@ public final class Presentation {
     }
 
     /** A smaller thing decided otherwise, where that would change anything. */
-    private static void detail(List<Reason> reasons, Judged judged, Judged rival, Routine routine) {
+    private static void detail(List<Reason> reasons, Evaluation judged, Evaluation rival, Routine routine) {
         ScoreChange changes = ScoreChange.between(judged.wash(), rival.wash());
         if (!changes.isNone()) {
             DetailWords words = DetailWords.of(judged.choice(), rival.choice());
@@ -209,7 +209,7 @@ public final class Presentation {
         }
     }
 
-    private void care(List<Reason> reasons, Judged judged, Routine routine, boolean chosen) {
+    private void care(List<Reason> reasons, Evaluation judged, Routine routine, boolean chosen) {
         if (asked == Preparation.Care.NONE) {
             return;
         }
@@ -242,7 +242,7 @@ public final class Presentation {
     }
 
     /** How it is kept from day to day, where that is worth its trouble. */
-    private static void keeping(List<Reason> reasons, Judged judged) {
+    private static void keeping(List<Reason> reasons, Evaluation judged) {
         Details.Finish finish = judged.choice().details().finish();
         if (finish.night() != NightCare.NONE) {
             reasons.add(new Reason("Nights: " + finish.night().label() + ".", Source.COMMON_PRACTICE, null));
@@ -255,13 +255,13 @@ public final class Presentation {
     /** The best plan that differs in this one layer, and what that would change. */
     private void slot(
             List<Reason> reasons,
-            List<Judged> ranked,
-            Judged judged,
+            List<Evaluation> ranked,
+            Evaluation judged,
             Routine routine,
             Product used,
             String what,
-            java.util.function.Function<Choice, Product> layer) {
-        Judged rival = ranked.stream()
+            java.util.function.Function<Candidate, Product> layer) {
+        Evaluation rival = ranked.stream()
                 .filter(j -> layer.apply(j.choice()) != used && onlyThisDiffers(judged.choice(), j.choice(), layer))
                 .findFirst()
                 .orElse(null);
@@ -281,7 +281,8 @@ public final class Presentation {
         reasons.add(new Reason(label + ScoreChange.between(judged.wash(), rival.wash()) + ".", Source.OURS, step));
     }
 
-    private static boolean onlyThisDiffers(Choice a, Choice b, java.util.function.Function<Choice, Product> layer) {
+    private static boolean onlyThisDiffers(
+            Candidate a, Candidate b, java.util.function.Function<Candidate, Product> layer) {
         int differing = 0;
         differing += a.leaveIn() != b.leaveIn() ? 1 : 0;
         differing += a.cream() != b.cream() ? 1 : 0;
@@ -292,10 +293,10 @@ public final class Presentation {
 
     private void other(
             List<Reason> reasons,
-            List<Judged> ranked,
-            Judged judged,
-            Predicate<Choice> wanted,
-            Function<Judged, String> label,
+            List<Evaluation> ranked,
+            Evaluation judged,
+            Predicate<Candidate> wanted,
+            Function<Evaluation, String> label,
             Integer step) {
         ranked.stream()
                 .filter(j -> wanted.test(j.choice()) && !sameSections(j, judged))

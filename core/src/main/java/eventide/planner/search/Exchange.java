@@ -1,7 +1,7 @@
 package eventide.planner.search;
 
 import eventide.planner.Query;
-import eventide.planner.compose.Choice;
+import eventide.planner.compose.Candidate;
 import eventide.planner.compose.Details;
 import eventide.routine.Limits;
 import java.lang.reflect.RecordComponent;
@@ -24,14 +24,14 @@ public final class Exchange {
     private static final double MINUTES_TOGETHER = 4;
 
     private final Limits limits;
-    private final Function<Choice, Judged> judge;
+    private final Function<Candidate, Evaluation> judge;
 
-    private record Pair(Judged one, Judged other, double gain) {}
+    private record Pair(Evaluation one, Evaluation other, double gain) {}
 
     /**
      * @param judge runs a choice through the water
      */
-    public Exchange(Query query, Function<Choice, Judged> judge) {
+    public Exchange(Query query, Function<Candidate, Evaluation> judge) {
         this.limits = query.limitsOrUsual();
         this.judge = judge;
     }
@@ -41,14 +41,14 @@ public final class Exchange {
      *
      * @param singles with one thing decided otherwise each
      */
-    public Judged best(Judged plan, List<Choice> singles) {
-        List<Judged> run = singles.parallelStream()
+    public Evaluation best(Evaluation plan, List<Candidate> singles) {
+        List<Evaluation> run = singles.parallelStream()
                 .filter(choice -> !choice.equals(plan.choice()))
                 .distinct()
                 .map(judge)
                 .toList();
         // What breaks a limit is weighed all the same: by whoever ran it, side by side.
-        run.parallelStream().forEach(Judged::worth);
+        run.parallelStream().forEach(Evaluation::worth);
         List<Pair> pairs = new ArrayList<>();
         for (int i = 0; i < run.size(); i++) {
             for (int j = i + 1; j < run.size(); j++) {
@@ -58,29 +58,32 @@ public final class Exchange {
                 }
             }
         }
-        List<Choice> likeliest = pairs.stream()
+        List<Candidate> likeliest = pairs.stream()
                 .sorted(Comparator.comparingDouble((Pair pair) -> -pair.gain()))
-                .map(pair -> (Choice)
+                .map(pair -> (Candidate)
                         both(plan.choice(), pair.one().choice(), pair.other().choice()))
                 .filter(Objects::nonNull)
                 .limit(MOST_PAIRS)
                 .toList();
-        List<Judged> all = new ArrayList<>(run);
+        List<Evaluation> all = new ArrayList<>(run);
         all.addAll(likeliest.parallelStream().map(judge).toList());
-        return all.stream().filter(Judged::isFeasible).min(Judged.BEST_FIRST).orElse(null);
+        return all.stream()
+                .filter(Evaluation::isFeasible)
+                .min(Evaluation.BEST_FIRST)
+                .orElse(null);
     }
 
-    private boolean mayKeepLimits(Judged plan, Judged one, Judged other) {
+    private boolean mayKeepLimits(Evaluation plan, Evaluation one, Evaluation other) {
         double whole = minutes(one) + minutes(other) - minutes(plan);
         double hands = chairMinutes(one) + chairMinutes(other) - chairMinutes(plan);
         return whole <= limits.minutes() + MINUTES_TOGETHER && hands <= limits.chairMinutesOrAll() + MINUTES_TOGETHER;
     }
 
-    private static double minutes(Judged plan) {
+    private static double minutes(Evaluation plan) {
         return plan.wash().course().minutes();
     }
 
-    private static double chairMinutes(Judged plan) {
+    private static double chairMinutes(Evaluation plan) {
         return plan.wash().course().chairMinutes();
     }
 

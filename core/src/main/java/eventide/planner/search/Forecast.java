@@ -7,7 +7,7 @@ import eventide.outcome.OutcomeModel;
 import eventide.outcome.ScoreName;
 import eventide.outcome.Scores;
 import eventide.planner.Query;
-import eventide.planner.compose.Choice;
+import eventide.planner.compose.Candidate;
 import eventide.planner.compose.Details;
 import eventide.planner.compose.Details.Dose;
 import eventide.planner.compose.Frame;
@@ -58,8 +58,8 @@ public final class Forecast {
             return new Mixture(hold.gel(), hold.mousse(), cream, leaveIn);
         }
 
-        public Choice choice(Frame frame, Details details) {
-            return new Choice(
+        public Candidate choice(Frame frame, Details details) {
+            return new Candidate(
                     leaveIn.first(),
                     cream.first(),
                     gel.first(),
@@ -77,12 +77,12 @@ public final class Forecast {
         this.costs = costs;
     }
 
-    public static Forecast from(Query query, Judged run) {
+    public static Forecast from(Query query, Evaluation run) {
         Scores scores = OutcomeModel.scores(run.wash());
         return new Forecast(
                 query,
                 OtherStylers.on(run.wash(), OtherStylers::isStyler).places(),
-                Worth.ofScores(query.goal(), scores) - run.worth());
+                Objective.ofScores(query.goal(), scores) - run.worth());
     }
 
     /** The same parted otherwise, and costing more by so much. */
@@ -103,10 +103,10 @@ public final class Forecast {
         double weight = 0;
         for (Place place : places) {
             place.scores(place.isCrown() ? crown : elsewhere, scores);
-            worth += place.share() * Worth.linear(query.goal(), scores);
+            worth += place.share() * Objective.linear(query.goal(), scores);
             weight += place.share() * scores[WEIGHT];
         }
-        return worth - Worth.limp(weight) - costs;
+        return worth - Objective.limp(weight) - costs;
     }
 
     private static Worn worn(Mixture mixture, Dose dose, boolean crown, boolean foamUnder) {

@@ -3,7 +3,7 @@ package eventide.planner.search;
 import eventide.drying.StepDuration;
 import eventide.hair.Strand;
 import eventide.planner.Query;
-import eventide.planner.compose.Choice;
+import eventide.planner.compose.Candidate;
 import eventide.planner.compose.Composer;
 import eventide.planner.compose.Details;
 import eventide.planner.compose.Frame;
@@ -35,15 +35,15 @@ public final class Forecasts {
     private final PlanSpace space;
     private final Stylers stylers;
     private final Details details;
-    private final Runs runs;
+    private final EvaluationCache runs;
     private final double passMinutes;
 
     /** One plan of a way of working that was run. */
-    private record Sample(Judged plan, Forecast forecast, Layers layers, int sections) {}
+    private record Sample(Evaluation plan, Forecast forecast, Layers layers, int sections) {}
 
-    private record Way(boolean shaped, Choice.Hands hands, Choice.Drying drying) {}
+    private record Way(boolean shaped, Candidate.Hands hands, Candidate.Drying drying) {}
 
-    public Forecasts(Query query, PlanSpace space, Details details, Runs runs) {
+    public Forecasts(Query query, PlanSpace space, Details details, EvaluationCache runs) {
         this.query = query;
         this.space = space;
         this.stylers = space.stylers();
@@ -78,7 +78,7 @@ public final class Forecasts {
                 .filter(entry -> entry.getKey().shaped() == shaped)
                 .map(Map.Entry::getValue)
                 .min(Comparator.comparing((Sample sample) -> !sample.plan().isFeasible())
-                        .thenComparing(Sample::plan, Judged.BEST_FIRST))
+                        .thenComparing(Sample::plan, Evaluation.BEST_FIRST))
                 .orElseThrow();
     }
 
@@ -106,7 +106,7 @@ public final class Forecasts {
     }
 
     private Sample sample(Way way) {
-        Frame frame = new Frame(way.hands(), Choice.Sections.USUAL, way.drying());
+        Frame frame = new Frame(way.hands(), Candidate.Sections.USUAL, way.drying());
         Kind gel = way.shaped() ? nearest(Slot.GEL, Kind::hold, USUAL_HOLD) : Kind.NONE;
         boolean foam = way.shaped() && (gel.isNone() || stylers.isInPlace(false, true));
         Kind mousse = foam ? nearest(Slot.MOUSSE, Kind::hold, USUAL_HOLD) : Kind.NONE;
@@ -115,9 +115,10 @@ public final class Forecasts {
                 : query.hair().strand() == Strand.MEDIUM ? RICH_MEDIUM : RICH_COARSE;
         Kind leaveIn = nearest(Slot.LEAVE_IN, Kind::richness, rich);
         Kind cream = leaveIn.isNone() ? nearest(Slot.CREAM, Kind::richness, rich) : Kind.NONE;
-        Choice choice = new Mixture(gel.isNone() ? Kind.NONE : gel, gel.isNone() ? mousse : Kind.NONE, cream, leaveIn)
+        Candidate choice = new Mixture(
+                        gel.isNone() ? Kind.NONE : gel, gel.isNone() ? mousse : Kind.NONE, cream, leaveIn)
                 .choice(frame, details);
-        Judged plan = runs.of(choice);
+        Evaluation plan = runs.of(choice);
         return new Sample(
                 plan, Forecast.from(query, plan), Layers.of(choice), space.sections(frame, choice.isShaped()));
     }
@@ -134,13 +135,14 @@ public final class Forecasts {
         double parted = sections - like.sections();
         double minutes = more * (passMinutes + sections * StepDuration.SECTION_MINUTES + Composer.SQUEEZE_MINUTES)
                 + parted * (StepDuration.SECTION_MINUTES * like.layers().count() + Composer.MIST_MINUTES);
-        double costs = more * Worth.LAYER_COSTS + minutes * (Worth.CHAIR_MINUTE_COSTS + Worth.WAITING_MINUTE_COSTS);
+        double costs = more * Objective.LAYER_COSTS
+                + minutes * (Objective.CHAIR_MINUTE_COSTS + Objective.WAITING_MINUTE_COSTS);
         Forecast forecast = like.forecast().parted(like.sections(), sections, costs);
         return new PlanClass(frame, layers, details, forecast, mixtures, over(query, like.plan(), minutes));
     }
 
     /** Minutes by which a plan that takes so many more than another would break a limit, negative where it would keep it. */
-    public static double over(Query query, Judged like, double more) {
+    public static double over(Query query, Evaluation like, double more) {
         Limits limits = query.limitsOrUsual();
         double minutes = like.wash().course().minutes() + more;
         double over = Math.max(

@@ -1,7 +1,7 @@
 package eventide.planner.search;
 
 import eventide.planner.Query;
-import eventide.planner.compose.Choice;
+import eventide.planner.compose.Candidate;
 import eventide.planner.compose.Frame;
 import eventide.planner.compose.Layers;
 import eventide.planner.compose.Stylers;
@@ -21,22 +21,22 @@ public final class Neighbours {
     private final Query query;
     private final PlanSpace space;
     private final Stylers stylers;
-    private final Runs runs;
+    private final EvaluationCache runs;
 
-    public Neighbours(Query query, PlanSpace space, Runs runs) {
+    public Neighbours(Query query, PlanSpace space, EvaluationCache runs) {
         this.query = query;
         this.space = space;
         this.stylers = space.stylers();
         this.runs = runs;
     }
 
-    private Forecast forecast(Choice taken) {
+    private Forecast forecast(Candidate taken) {
         return Forecast.from(query, runs.of(taken));
     }
 
     /** The likeliest plans with one bottle more, fewer or another, and all that are shaped, parted or dried otherwise. */
-    public List<Choice> neighbours(Choice taken) {
-        List<Choice> all = new ArrayList<>();
+    public List<Candidate> neighbours(Candidate taken) {
+        List<Candidate> all = new ArrayList<>();
         for (Slot slot : Slot.values()) {
             all.addAll(others(taken, slot));
         }
@@ -62,9 +62,9 @@ public final class Neighbours {
     }
 
     /** The likeliest with another bottle in a slot, none, or another layer instead. */
-    public List<Choice> others(Choice taken, Slot slot) {
+    public List<Candidate> others(Candidate taken, Slot slot) {
         Forecast forecast = forecast(taken);
-        record Other(Choice choice, double worth) {}
+        record Other(Candidate choice, double worth) {}
         List<Other> others = new ArrayList<>();
         Mixture own = mixture(taken);
         for (Kind kind : stylers.kinds(slot)) {
@@ -78,7 +78,7 @@ public final class Neighbours {
                 }
             }
         }
-        List<Choice> likeliest = new ArrayList<>(others.stream()
+        List<Candidate> likeliest = new ArrayList<>(others.stream()
                 .sorted(Comparator.comparingDouble((Other other) -> -other.worth()))
                 .limit(OTHER_BOTTLES)
                 .map(Other::choice)
@@ -102,7 +102,7 @@ public final class Neighbours {
         return likeliest.stream().map(space::unshaped).toList();
     }
 
-    private Mixture mixture(Choice choice) {
+    private Mixture mixture(Candidate choice) {
         return new Mixture(
                 kind(Slot.GEL, choice.gel()),
                 kind(Slot.MOUSSE, choice.mousse()),

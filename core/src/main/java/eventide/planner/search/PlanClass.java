@@ -1,7 +1,7 @@
 package eventide.planner.search;
 
 import eventide.planner.Query;
-import eventide.planner.compose.Choice;
+import eventide.planner.compose.Candidate;
 import eventide.planner.compose.Details;
 import eventide.planner.compose.Frame;
 import eventide.planner.compose.Layers;
@@ -36,7 +36,7 @@ public final class PlanClass {
     private final double first;
     private int next;
     private int failed;
-    private Judged best;
+    private Evaluation best;
 
     /**
      * @param mixtures the likeliest of its layers
@@ -89,7 +89,7 @@ public final class PlanClass {
         return layers;
     }
 
-    public Judged best() {
+    public Evaluation best() {
         return best;
     }
 
@@ -121,7 +121,7 @@ public final class PlanClass {
         return next > 0;
     }
 
-    public Choice nextChoice() {
+    public Candidate nextChoice() {
         if (!isRun()) {
             rank();
         }
@@ -138,7 +138,7 @@ public final class PlanClass {
     }
 
     /** What came of {@link #nextChoice}. */
-    public void ran(Query query, Judged plan) {
+    public void ran(Query query, Evaluation plan) {
         if (!isRun()) {
             Mixture first = ranked.get(0);
             forecast = Forecast.from(query, plan);
@@ -151,7 +151,7 @@ public final class PlanClass {
         }
         next++;
         failed += plan.isFeasible() ? 0 : 1;
-        if (plan.isFeasible() && (best == null || Judged.BEST_FIRST.compare(plan, best) < 0)) {
+        if (plan.isFeasible() && (best == null || Evaluation.BEST_FIRST.compare(plan, best) < 0)) {
             best = plan;
         }
         promise = next < ranked.size() ? worth(ranked.get(next)) : Double.NEGATIVE_INFINITY;

@@ -1,6 +1,6 @@
 package eventide.planner.search;
 
-import eventide.planner.compose.Choice;
+import eventide.planner.compose.Candidate;
 import eventide.planner.compose.Composer;
 import eventide.planner.compose.Details;
 import eventide.planner.compose.Frame;
@@ -41,15 +41,15 @@ public final class PlanSpace {
     }
 
     /** Every plan there is with these smaller things. */
-    public List<Choice> everything(Details details) {
-        List<Choice> all = new ArrayList<>();
+    public List<Candidate> everything(Details details) {
+        List<Candidate> all = new ArrayList<>();
         for (Layers layers : stylers.layerings()) {
             for (Frame frame : frames(layers)) {
                 for (Product gel : some(layers, Slot.GEL)) {
                     for (Product mousse : some(layers, Slot.MOUSSE)) {
                         for (Product cream : some(layers, Slot.CREAM)) {
                             for (Product leaveIn : some(layers, Slot.LEAVE_IN)) {
-                                all.add(new Choice(
+                                all.add(new Candidate(
                                         leaveIn,
                                         cream,
                                         gel,
@@ -93,16 +93,16 @@ public final class PlanSpace {
     /** Every way of working these layers that is another: without anything that holds nobody shapes. */
     public List<Frame> frames(Layers layers) {
         List<Frame> frames = new ArrayList<>();
-        Set<Choice.Drying> bare = new HashSet<>();
+        Set<Candidate.Drying> bare = new HashSet<>();
         for (Frame way : ways) {
             if (!layers.isShaped()) {
                 if (bare.add(way.drying())) {
-                    frames.add(new Frame(ways.get(0).hands(), Choice.Sections.USUAL, way.drying()));
+                    frames.add(new Frame(ways.get(0).hands(), Candidate.Sections.USUAL, way.drying()));
                 }
                 continue;
             }
             Set<Integer> parted = new HashSet<>();
-            for (Choice.Sections sections : Choice.Sections.values()) {
+            for (Candidate.Sections sections : Candidate.Sections.values()) {
                 Frame frame = new Frame(way.hands(), sections, way.drying());
                 if (parted.add(composer.sections(frame, true))) {
                     frames.add(frame);
@@ -113,9 +113,9 @@ public final class PlanSpace {
     }
 
     /** Where nothing holds, nobody shapes. */
-    public Choice unshaped(Choice choice) {
+    public Candidate unshaped(Candidate choice) {
         return choice.isShaped()
                 ? choice
-                : choice.with(new Frame(ways.get(0).hands(), Choice.Sections.USUAL, choice.drying()));
+                : choice.with(new Frame(ways.get(0).hands(), Candidate.Sections.USUAL, choice.drying()));
     }
 }

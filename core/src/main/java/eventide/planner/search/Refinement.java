@@ -4,7 +4,7 @@ import eventide.hair.Strand;
 import eventide.hair.Zone;
 import eventide.planner.Query;
 import eventide.planner.Stop;
-import eventide.planner.compose.Choice;
+import eventide.planner.compose.Candidate;
 import eventide.planner.compose.Details;
 import eventide.planner.compose.Details.Amount;
 import eventide.planner.compose.Details.Before;
@@ -38,7 +38,7 @@ public final class Refinement {
     private final Query query;
     private final Preparation preparation;
     private final Stop stop;
-    private final List<Function<Choice, List<Details>>> questions = List.of(
+    private final List<Function<Candidate, List<Details>>> questions = List.of(
             this::cares,
             this::finishes,
             this::stays,
@@ -52,18 +52,18 @@ public final class Refinement {
             this::mornings,
             this::nights);
 
-    /** Runs a choice through the water. */
-    private final Function<Choice, Judged> judge;
+    /** Runs a candidate through the water. */
+    private final Function<Candidate, Evaluation> judge;
 
-    public Refinement(Query query, Preparation preparation, Function<Choice, Judged> judge, Stop stop) {
+    public Refinement(Query query, Preparation preparation, Function<Candidate, Evaluation> judge, Stop stop) {
         this.stop = stop;
         this.query = query;
         this.preparation = preparation;
         this.judge = judge;
     }
 
-    public Judged of(Judged plan) {
-        Judged best = climbed(plan, questions);
+    public Evaluation of(Evaluation plan) {
+        Evaluation best = climbed(plan, questions);
         if (stop.isDue()) {
             return best;
         }
@@ -73,19 +73,19 @@ public final class Refinement {
         }
         // A shorter care may leave minutes that are worth more elsewhere, at most about as much as limits are in the
         // way of.
-        List<Function<Choice, List<Details>>> others = questions.subList(1, questions.size());
+        List<Function<Candidate, List<Details>>> others = questions.subList(1, questions.size());
         for (Details care : cares(best.choice())) {
-            Judged other = judge.apply(best.choice().with(care));
+            Evaluation other = judge.apply(best.choice().with(care));
             if (other.isFeasible() && other != best && other.worth() + hindered > best.worth() + WORTH_CHANGING) {
-                Judged climbed = climbed(other, others);
-                best = Judged.BEST_FIRST.compare(climbed, best) < 0 ? climbed : best;
+                Evaluation climbed = climbed(other, others);
+                best = Evaluation.BEST_FIRST.compare(climbed, best) < 0 ? climbed : best;
             }
         }
         return best;
     }
 
     /** Points of worth that a limit is in the way of: of each question the best answer that breaks one, together. */
-    public double hindered(Judged plan) {
+    public double hindered(Evaluation plan) {
         return questions.stream()
                 .mapToDouble(question -> question.apply(plan.choice()).stream()
                         .map(details -> judge.apply(plan.choice().with(details)))
@@ -97,31 +97,31 @@ public final class Refinement {
                 .sum();
     }
 
-    private Judged climbed(Judged plan, List<Function<Choice, List<Details>>> asked) {
-        Judged best = plan;
+    private Evaluation climbed(Evaluation plan, List<Function<Candidate, List<Details>>> asked) {
+        Evaluation best = plan;
         int sure = 0;
         for (int i = 0; i < MOST_ROUNDS * asked.size() && sure < asked.size() && !stop.isDue(); i++) {
-            Judged better = answered(best, asked.get(i % asked.size()));
+            Evaluation better = answered(best, asked.get(i % asked.size()));
             sure = better == best ? sure + 1 : 1;
             best = better;
         }
         return best;
     }
 
-    private Judged answered(Judged plan, Function<Choice, List<Details>> question) {
-        Choice choice = plan.choice();
+    private Evaluation answered(Evaluation plan, Function<Candidate, List<Details>> question) {
+        Candidate choice = plan.choice();
         return question.apply(choice).parallelStream()
                 .filter(details -> !details.equals(choice.details()))
                 .map(details -> judge.apply(choice.with(details)))
-                .filter(Judged::isFeasible)
+                .filter(Evaluation::isFeasible)
                 .filter(other -> other.worth() > plan.worth() + WORTH_CHANGING)
-                .min(Judged.BEST_FIRST)
+                .min(Evaluation.BEST_FIRST)
                 .orElse(plan);
     }
 
     /** To each question the best answer but the one taken, of those that keep the limits. */
-    public List<Judged> rivals(Judged plan) {
-        Choice choice = plan.choice();
+    public List<Evaluation> rivals(Evaluation plan) {
+        Candidate choice = plan.choice();
         if (stop.isDue()) {
             return List.of();
         }
@@ -129,20 +129,20 @@ public final class Refinement {
                 .flatMap(question -> question.apply(choice).stream()
                         .filter(details -> !details.equals(choice.details()))
                         .map(details -> judge.apply(choice.with(details)))
-                        .filter(Judged::isFeasible)
-                        .min(Judged.BEST_FIRST)
+                        .filter(Evaluation::isFeasible)
+                        .min(Evaluation.BEST_FIRST)
                         .stream())
                 .toList();
     }
 
     /** Every answer to every question, the rest as it stands. */
-    public List<Details> all(Choice choice) {
+    public List<Details> all(Candidate choice) {
         return questions.stream()
                 .flatMap(question -> question.apply(choice).stream())
                 .toList();
     }
 
-    private List<Details> finishes(Choice choice) {
+    private List<Details> finishes(Candidate choice) {
         Finish own = choice.details().finish();
         List<Details> all = new ArrayList<>();
         for (Details.Cloth cloth : DryAndFinish.cloths(query)) {
@@ -157,9 +157,9 @@ public final class Refinement {
     }
 
     /** What goes home wet may stay and dry while there is time [OURS]. */
-    private List<Details> stays(Choice choice) {
+    private List<Details> stays(Candidate choice) {
         Finish own = choice.details().finish();
-        if (choice.drying() != Choice.Drying.HOME) {
+        if (choice.drying() != Candidate.Drying.HOME) {
             return List.of();
         }
         double others = judge.apply(choice).wash().course().minutes() - own.stays();
@@ -176,12 +176,12 @@ public final class Refinement {
     /** Nobody sits longer for wet hair, minutes [OURS]. */
     private static final double MOST_STAY = 120;
 
-    private List<Details> roots(Choice choice) {
+    private List<Details> roots(Candidate choice) {
         Finish own = choice.details().finish();
         return each(DryAndFinish.roots(query, choice), roots -> choice.details().with(own.rooted(roots)));
     }
 
-    private List<Details> cares(Choice choice) {
+    private List<Details> cares(Candidate choice) {
         return each(preparation.all(), choice.details()::with);
     }
 
@@ -202,7 +202,7 @@ public final class Refinement {
         return query.hair().strand() == Strand.FINE ? List.of(Amount.ADVISED) : List.of(Amount.values());
     }
 
-    private List<Details> moistures(Choice choice) {
+    private List<Details> moistures(Candidate choice) {
         if (choice.cream() == null && choice.leaveIn() == null) {
             return List.of();
         }
@@ -221,7 +221,7 @@ public final class Refinement {
         return query.hair().at(Zone.CROWN).strand().compareTo(query.hair().strand()) < 0;
     }
 
-    private List<Details> holds(Choice choice) {
+    private List<Details> holds(Candidate choice) {
         Dose own = choice.details().dose();
         return choice.isShaped()
                 ? each(List.of(Amount.values()), amount -> choice.details()
@@ -229,12 +229,12 @@ public final class Refinement {
                 : List.of();
     }
 
-    private List<Details> waters(Choice choice) {
+    private List<Details> waters(Candidate choice) {
         Work own = choice.details().work();
         return each(List.of(Water.values()), water -> choice.details().with(own.met(water)));
     }
 
-    private List<Details> orders(Choice choice) {
+    private List<Details> orders(Candidate choice) {
         Work own = choice.details().work();
         boolean twoMoist = choice.cream() != null && choice.leaveIn() != null;
         List<Details> all = new ArrayList<>();
@@ -246,7 +246,7 @@ public final class Refinement {
         return all;
     }
 
-    private List<Details> scrunches(Choice choice) {
+    private List<Details> scrunches(Candidate choice) {
         Work own = choice.details().work();
         return each(choice.isShaped() ? scrunches(query) : List.of(), count -> choice.details()
                 .with(own.scrunched(count)));
@@ -264,7 +264,7 @@ public final class Refinement {
         return counts.get(counts.size() - 1);
     }
 
-    private List<Details> positions(Choice choice) {
+    private List<Details> positions(Candidate choice) {
         List<Details> all = new ArrayList<>();
         for (boolean turned : choice.drying().usesDryer() ? BOTH : List.of(true)) {
             for (boolean lifted : BOTH) {
@@ -279,12 +279,12 @@ public final class Refinement {
         return all;
     }
 
-    private List<Details> mornings(Choice choice) {
+    private List<Details> mornings(Candidate choice) {
         Finish own = choice.details().finish();
         return each(BOTH, refreshed -> choice.details().with(own.kept(refreshed, own.night())));
     }
 
-    private List<Details> nights(Choice choice) {
+    private List<Details> nights(Candidate choice) {
         Finish own = choice.details().finish();
         List<NightCare> open = Stream.of(NightCare.values())
                 .filter(night -> night.suits(query.hair()))

@@ -2,7 +2,7 @@ package eventide.planner.search;
 
 import eventide.planner.Query;
 import eventide.planner.Stop;
-import eventide.planner.compose.Choice;
+import eventide.planner.compose.Candidate;
 import eventide.planner.compose.Details;
 import eventide.planner.compose.Frame;
 import eventide.planner.compose.Layers;
@@ -36,29 +36,36 @@ public final class Search {
             Comparator.comparingDouble(PlanClass::over).thenComparing(LIKELIEST_FIRST);
 
     /** As much as a layer costs, in points of worth: a rival need not be nearer to the best of its kind. */
-    private static final double NEAR = Worth.LAYER_COSTS;
+    private static final double NEAR = Objective.LAYER_COSTS;
 
     private final Query query;
     private final PlanSpace space;
     private final Neighbours neighbours;
     private final Details details;
-    private final Runs runs;
+    private final EvaluationCache runs;
     private final Stop stop;
     private List<PlanClass> classes;
     /** Searched before with other smaller things, and a plan that was run with both; null for none. */
     private final Search earlier;
 
-    private final Judged shared;
+    private final Evaluation shared;
 
     /**
      * @param details the smaller things, the same for every plan
      * @param runs kept by whoever searches again with other details
      */
-    public Search(Query query, PlanSpace space, Details details, Runs runs, Stop stop) {
+    public Search(Query query, PlanSpace space, Details details, EvaluationCache runs, Stop stop) {
         this(query, space, details, runs, stop, null, null);
     }
 
-    private Search(Query query, PlanSpace space, Details details, Runs runs, Stop stop, Search earlier, Judged shared) {
+    private Search(
+            Query query,
+            PlanSpace space,
+            Details details,
+            EvaluationCache runs,
+            Stop stop,
+            Search earlier,
+            Evaluation shared) {
         this.query = query;
         this.space = space;
         this.neighbours = new Neighbours(query, space, runs);
@@ -74,16 +81,16 @@ public final class Search {
     }
 
     /** A search with the smaller things of a plan, that begins with what is known from this one. */
-    public Search with(Judged plan) {
+    public Search with(Evaluation plan) {
         return new Search(query, space, plan.choice().details(), runs, stop, this, plan);
     }
 
-    public Judged judge(Choice choice) {
+    public Evaluation judge(Candidate choice) {
         return runs.of(choice);
     }
 
     /** Every plan there is with these smaller things. */
-    public List<Choice> everything() {
+    public List<Candidate> everything() {
         return space.everything(details);
     }
 
@@ -93,36 +100,39 @@ public final class Search {
     }
 
     /** The likeliest plans with one large thing decided otherwise. */
-    public List<Choice> neighbours(Choice taken) {
+    public List<Candidate> neighbours(Candidate taken) {
         return neighbours.neighbours(taken);
     }
 
     /** The best of every plan, each run; null where none keeps the limits. */
-    public Judged bestOfEverything() {
+    public Evaluation bestOfEverything() {
         return best(run(everything()));
     }
 
-    public List<Judged> runEverything() {
+    public List<Evaluation> runEverything() {
         return run(everything());
     }
 
-    private List<Judged> run(List<Choice> choices) {
+    private List<Evaluation> run(List<Candidate> choices) {
         return choices.parallelStream()
                 .map(choice -> stop.isDue() ? null : runs.of(choice))
                 .filter(Objects::nonNull)
                 .toList();
     }
 
-    private static Judged best(List<Judged> plans) {
-        return plans.stream().filter(Judged::isFeasible).min(Judged.BEST_FIRST).orElse(null);
+    private static Evaluation best(List<Evaluation> plans) {
+        return plans.stream()
+                .filter(Evaluation::isFeasible)
+                .min(Evaluation.BEST_FIRST)
+                .orElse(null);
     }
 
     /** The best plan that keeps the limits, null where none was found. */
-    public Judged best() {
+    public Evaluation best() {
         if (size() <= FEW) {
             return bestOfEverything();
         }
-        Judged found = best(any -> true, Double.NEGATIVE_INFINITY, 0);
+        Evaluation found = best(any -> true, Double.NEGATIVE_INFINITY, 0);
         return found == null ? null : polished(found);
     }
 
@@ -131,14 +141,14 @@ public final class Search {
      *
      * @param floor what is worth less need not be looked for
      */
-    public Judged rival(Predicate<PlanClass> of, double floor) {
-        Judged found = best(of, floor, NEAR);
+    public Evaluation rival(Predicate<PlanClass> of, double floor) {
+        Evaluation found = best(of, floor, NEAR);
         return found == null || found.worth() < floor ? null : found;
     }
 
-    private Judged best(Predicate<PlanClass> of, double floor, double near) {
+    private Evaluation best(Predicate<PlanClass> of, double floor, double near) {
         List<PlanClass> open = classes().stream().filter(of).toList();
-        Judged incumbent =
+        Evaluation incumbent =
                 best(open.stream().map(PlanClass::best).filter(Objects::nonNull).toList());
         int idle = 0;
         while (!stop.isDue() && idle < (incumbent == null ? MOST_WITHOUT_ANY : MOST_IDLE)) {
@@ -152,34 +162,34 @@ public final class Search {
             if (next.isEmpty()) {
                 break;
             }
-            List<Judged> plans = next.stream().map(PlanClass::nextChoice).toList().parallelStream()
+            List<Evaluation> plans = next.stream().map(PlanClass::nextChoice).toList().parallelStream()
                     .map(runs::of)
                     .toList();
             for (int i = 0; i < plans.size(); i++) {
                 next.get(i).ran(query, plans.get(i));
             }
-            Judged better = incumbent == null ? best(plans) : best(with(plans, incumbent));
+            Evaluation better = incumbent == null ? best(plans) : best(with(plans, incumbent));
             idle = better != incumbent ? 0 : idle + plans.size();
             incumbent = better;
         }
         return incumbent;
     }
 
-    private static List<Judged> with(List<Judged> plans, Judged one) {
-        List<Judged> all = new ArrayList<>(plans);
+    private static List<Evaluation> with(List<Evaluation> plans, Evaluation one) {
+        List<Evaluation> all = new ArrayList<>(plans);
         all.add(one);
         return all;
     }
 
     /** Bottle by bottle, until no other of any layer would be better. */
-    private Judged polished(Judged found) {
-        Judged best = found;
+    private Evaluation polished(Evaluation found) {
+        Evaluation best = found;
         boolean better = true;
         while (better && !stop.isDue()) {
             better = false;
             for (Slot slot : Slot.values()) {
-                Judged other = bestButFor(best.choice(), slot);
-                if (other != null && Judged.BEST_FIRST.compare(other, best) < 0) {
+                Evaluation other = bestButFor(best.choice(), slot);
+                if (other != null && Evaluation.BEST_FIRST.compare(other, best) < 0) {
                     best = other;
                     better = true;
                 }
@@ -193,8 +203,8 @@ public final class Search {
      *
      * @param amounts how much of each may go on
      */
-    public Judged otherwise(Choice taken, List<Details> amounts) {
-        record Other(Choice choice, double worth) {}
+    public Evaluation otherwise(Candidate taken, List<Details> amounts) {
+        record Other(Candidate choice, double worth) {}
         Forecast forecast = Forecast.from(query, runs.of(taken));
         Layers own = Layers.of(taken);
         Mixtures mixtures = new Mixtures(space.stylers());
@@ -224,28 +234,28 @@ public final class Search {
 
     private static final int MOST_OTHERS = 12;
     /** A further layer and the minutes it takes, in points of worth [OURS]. */
-    private static final double LAYER_AND_PASS_COST = Worth.LAYER_COSTS + .25;
+    private static final double LAYER_AND_PASS_COST = Objective.LAYER_COSTS + .25;
 
     /** The best plan of each of the likeliest ways of shaping and drying, best first. */
-    public List<Judged> contenders() {
-        Judged best = best();
+    public List<Evaluation> contenders() {
+        Evaluation best = best();
         if (best == null) {
             return List.of();
         }
-        Map<Frame, Judged> ways = new LinkedHashMap<>();
-        List<Judged> found = size() <= FEW
+        Map<Frame, Evaluation> ways = new LinkedHashMap<>();
+        List<Evaluation> found = size() <= FEW
                 ? run(everything())
                 : classes().stream()
                         .map(PlanClass::best)
                         .filter(Objects::nonNull)
                         .toList();
         with(found, best).stream()
-                .filter(Judged::isFeasible)
-                .sorted(Judged.BEST_FIRST)
+                .filter(Evaluation::isFeasible)
+                .sorted(Evaluation.BEST_FIRST)
                 .forEach(plan -> {
                     Frame way = new Frame(
                             plan.choice().hands(),
-                            Choice.Sections.USUAL,
+                            Candidate.Sections.USUAL,
                             plan.choice().drying());
                     ways.putIfAbsent(way, plan);
                 });
@@ -265,16 +275,16 @@ public final class Search {
         if (size() <= FEW) {
             return run(everything()).stream().anyMatch(plan -> !plan.isFeasible());
         }
-        Judged best = best();
+        Evaluation best = best();
         return best == null || classes().stream().anyMatch(one -> one.promiseUnlimited() > best.worth());
     }
 
     /** The best feasible plan done the same way that differs in this layer and no other, null for none. */
-    public Judged bestButFor(Choice taken, Slot slot) {
+    public Evaluation bestButFor(Candidate taken, Slot slot) {
         return best(run(neighbours.others(taken, slot)));
     }
     /** The best feasible plan that wears the same and is worked in one of some other ways, null for none. */
-    public Judged bestAnotherWay(Choice taken, Predicate<Frame> wanted) {
+    public Evaluation bestAnotherWay(Candidate taken, Predicate<Frame> wanted) {
         return best(run(space.frames(Layers.of(taken)).stream()
                 .filter(wanted)
                 .map(frame -> taken.with(frame))
@@ -292,7 +302,7 @@ public final class Search {
 
     /** What is known with other smaller things, shifted by what these do to one plan. */
     private List<PlanClass> fromEarlier() {
-        Judged before = runs.of(shared.choice().with(earlier.details));
+        Evaluation before = runs.of(shared.choice().with(earlier.details));
         double more = shared.worth() - before.worth();
         double minutes =
                 shared.wash().course().minutes() - before.wash().course().minutes();

@@ -20,15 +20,15 @@ public final class Tidied {
     /** A dryer that finds its hair dry enough is not switched on, minutes. */
     private static final double NO_TIME = .1;
 
-    private final Judged plan;
+    private final Evaluation plan;
     private final Limits limits;
 
-    private Tidied(Judged plan, Limits limits) {
+    private Tidied(Evaluation plan, Limits limits) {
         this.plan = plan;
         this.limits = limits;
     }
 
-    public static Wash of(Judged plan, Limits limits) {
+    public static Wash of(Evaluation plan, Limits limits) {
         return new Tidied(plan, limits).tidied();
     }
 
@@ -76,7 +76,7 @@ public final class Tidied {
     }
 
     private boolean isAsGood(Wash wash) {
-        return Worth.broken(wash.routine(), wash.hair(), wash.course(), limits) == null
-                && Worth.of(wash) >= plan.worth() - Refinement.WORTH_CHANGING;
+        return Objective.broken(wash.routine(), wash.hair(), wash.course(), limits) == null
+                && Objective.of(wash) >= plan.worth() - Refinement.WORTH_CHANGING;
     }
 }

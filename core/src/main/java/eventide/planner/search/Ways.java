@@ -1,7 +1,7 @@
 package eventide.planner.search;
 
 import eventide.planner.Query;
-import eventide.planner.compose.Choice;
+import eventide.planner.compose.Candidate;
 import eventide.planner.compose.Frame;
 import eventide.routine.Limits;
 import eventide.routine.OwnedTool;
@@ -20,73 +20,73 @@ public final class Ways {
     /** Each with the usual number of sections. */
     public List<Frame> open() {
         List<Frame> ways = new ArrayList<>();
-        for (Choice.Hands hands : hands()) {
-            for (Choice.Drying drying : drying()) {
-                ways.add(new Frame(hands, Choice.Sections.USUAL, drying));
+        for (Candidate.Hands hands : hands()) {
+            for (Candidate.Drying drying : drying()) {
+                ways.add(new Frame(hands, Candidate.Sections.USUAL, drying));
             }
         }
         return ways;
     }
 
-    private List<Choice.Hands> hands() {
+    private List<Candidate.Hands> hands() {
         Schools.Hands school = query.schoolsOrDefault().hands();
         if (school != null && school != Schools.Hands.BY_GOAL) {
-            return List.of(Choice.Hands.valueOf(school.name()));
+            return List.of(Candidate.Hands.valueOf(school.name()));
         }
-        List<Choice.Hands> hands = new ArrayList<>();
+        List<Candidate.Hands> hands = new ArrayList<>();
         boolean wavy = query.hair().pattern().isWavy() || query.hair().pattern().isStraight();
-        hands.add(wavy ? Choice.Hands.SCRUNCH : Choice.Hands.SMOOTH);
+        hands.add(wavy ? Candidate.Hands.SCRUNCH : Candidate.Hands.SMOOTH);
         if (!wavy && !query.hair().pattern().isCoily()) {
-            hands.add(Choice.Hands.SCRUNCH);
+            hands.add(Candidate.Hands.SCRUNCH);
         }
         // A brush pulls coils apart; who brushes them all the same says so [CP].
         if (query.limitsOrUsual().has(OwnedTool.BRUSH)
                 && !query.hair().pattern().isCoily()) {
-            hands.add(Choice.Hands.BRUSH);
+            hands.add(Candidate.Hands.BRUSH);
         }
         if (!wavy) {
-            hands.add(Choice.Hands.COIL);
+            hands.add(Candidate.Hands.COIL);
         }
         if (query.hair().pattern().isCoily()) {
-            hands.add(Choice.Hands.SHINGLE);
+            hands.add(Candidate.Hands.SHINGLE);
         }
         return hands;
     }
 
-    private List<Choice.Drying> drying() {
+    private List<Candidate.Drying> drying() {
         Limits limits = query.limitsOrUsual();
         boolean diffuser = limits.has(OwnedTool.DIFFUSER);
         Schools.DryTo school = query.schoolsOrDefault().dryTo();
-        List<Choice.Drying> drying = new ArrayList<>();
+        List<Candidate.Drying> drying = new ArrayList<>();
         if (school == Schools.DryTo.AIR || !diffuser && !limits.has(OwnedTool.HOODED_DRYER)) {
-            return List.of(Choice.Drying.AIR, Choice.Drying.HOME);
+            return List.of(Candidate.Drying.AIR, Candidate.Drying.HOME);
         }
         if (school == Schools.DryTo.PART_THEN_AIR && diffuser) {
-            return List.of(Choice.Drying.PART, Choice.Drying.LEAVE);
+            return List.of(Candidate.Drying.PART, Candidate.Drying.LEAVE);
         }
         if (school == Schools.DryTo.AIR_THEN_DRYER && diffuser) {
-            return List.of(Choice.Drying.AIR_ROOTS);
+            return List.of(Candidate.Drying.AIR_ROOTS);
         }
         if (diffuser) {
-            drying.add(Choice.Drying.DIFFUSE);
+            drying.add(Candidate.Drying.DIFFUSE);
         }
         // Who says where the diffuser begins means to diffuse.
         if (limits.has(OwnedTool.HOODED_DRYER) && query.schoolsOrDefault().diffuseFrom() == null) {
-            drying.add(Choice.Drying.HOOD);
+            drying.add(Candidate.Drying.HOOD);
         }
         if (school == Schools.DryTo.FULL) {
             return drying;
         }
         if (diffuser) {
-            drying.add(Choice.Drying.PART);
-            drying.add(Choice.Drying.LEAVE);
+            drying.add(Candidate.Drying.PART);
+            drying.add(Candidate.Drying.LEAVE);
             boolean longer = query.goal().length() > 0 && query.hair().pattern().isTight();
             if (longer) {
-                drying.add(Choice.Drying.AIR_ROOTS);
+                drying.add(Candidate.Drying.AIR_ROOTS);
             }
         }
-        drying.add(Choice.Drying.AIR);
-        drying.add(Choice.Drying.HOME);
+        drying.add(Candidate.Drying.AIR);
+        drying.add(Candidate.Drying.HOME);
         return drying;
     }
 }

@@ -4,7 +4,7 @@ import eventide.product.Product;
 import eventide.shape.Maybe;
 
 /** What a plan decides. Any product may be null: that layer is left out. */
-public record Choice(
+public record Candidate(
         @Maybe Product leaveIn,
         @Maybe Product cream,
         @Maybe Product gel,
@@ -72,8 +72,8 @@ public record Choice(
         }
     }
 
-    public Choice with(Details other) {
-        return new Choice(leaveIn, cream, gel, mousse, hands, sections, drying, other);
+    public Candidate with(Details other) {
+        return new Candidate(leaveIn, cream, gel, mousse, hands, sections, drying, other);
     }
 
     /** Whether anything holds that hands could shape. */
@@ -101,13 +101,13 @@ public record Choice(
         return mousse == null ? strongest : Math.max(strongest, mousse.hold());
     }
 
-    public Choice with(Frame other) {
-        return new Choice(leaveIn, cream, gel, mousse, other.hands(), other.sections(), other.drying(), details);
+    public Candidate with(Frame other) {
+        return new Candidate(leaveIn, cream, gel, mousse, other.hands(), other.sections(), other.drying(), details);
     }
 
     /** With another bottle in a slot, null for none. */
-    public Choice with(Stylers.Slot slot, Product other) {
-        return new Choice(
+    public Candidate with(Stylers.Slot slot, Product other) {
+        return new Candidate(
                 slot == Stylers.Slot.LEAVE_IN ? other : leaveIn,
                 slot == Stylers.Slot.CREAM ? other : cream,
                 slot == Stylers.Slot.GEL ? other : gel,
@@ -127,7 +127,7 @@ public record Choice(
         };
     }
 
-    public boolean wearsSame(Choice other) {
+    public boolean wearsSame(Candidate other) {
         return leaveIn == other.leaveIn && cream == other.cream && gel == other.gel && mousse == other.mousse;
     }
 }

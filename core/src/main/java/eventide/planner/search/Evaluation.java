@@ -1,18 +1,18 @@
 package eventide.planner.search;
 
-import eventide.planner.compose.Choice;
+import eventide.planner.compose.Candidate;
 import eventide.routine.Routine;
 import eventide.wash.Wash;
 import java.util.Comparator;
 import java.util.function.Supplier;
 
 /** A choice written out, run through the water and weighed. */
-public final class Judged {
+public final class Evaluation {
     /** Of two plans of the same worth always the same one first. */
-    public static final Comparator<Judged> BEST_FIRST = Comparator.comparingDouble((Judged j) -> -j.worth())
+    public static final Comparator<Evaluation> BEST_FIRST = Comparator.comparingDouble((Evaluation j) -> -j.worth())
             .thenComparing(j -> j.choice().toString());
 
-    private final Choice choice;
+    private final Candidate choice;
     private final Supplier<Wash> washed;
     private final String limit;
 
@@ -25,13 +25,13 @@ public final class Judged {
      * @param washed gives the same however often it is asked
      * @param limit the one it breaks, null for none
      */
-    public Judged(Choice choice, Supplier<Wash> washed, String limit) {
+    public Evaluation(Candidate choice, Supplier<Wash> washed, String limit) {
         this.choice = choice;
         this.washed = washed;
         this.limit = limit;
     }
 
-    public Choice choice() {
+    public Candidate choice() {
         return choice;
     }
 
@@ -56,7 +56,7 @@ public final class Judged {
 
     public double worth() {
         if (Double.isNaN(worth)) {
-            worth = Worth.of(wash());
+            worth = Objective.of(wash());
         }
         return worth;
     }

@@ -21,7 +21,7 @@ import eventide.routine.Routine;
 import eventide.wash.Wash;
 
 /** How well a routine serves a goal, in points; only differences mean anything. All weights [OURS]. */
-public final class Worth {
+public final class Objective {
     /** What a goal of 0 still weighs: nobody wants it bad. */
     private static final double FLOOR = .35;
 
@@ -43,7 +43,7 @@ public final class Worth {
     public static final double LIMP_FROM = 5;
     public static final double LIMP_COSTS = 1.5;
 
-    private Worth() {}
+    private Objective() {}
 
     /** Slack for sums taken in another order, in points of worth. */
     public static final double ROUNDING = 1e-6;

@@ -3,7 +3,7 @@ package eventide.planner.search;
 import eventide.drying.Course;
 import eventide.drying.Courses;
 import eventide.planner.Query;
-import eventide.planner.compose.Choice;
+import eventide.planner.compose.Candidate;
 import eventide.planner.compose.Composer;
 import eventide.planner.compose.Details;
 import eventide.routine.NightCare;
@@ -13,14 +13,14 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 
 /** Every plan run through the water, the outcome and the checker so far, once each. */
-public final class Runs {
+public final class EvaluationCache {
     private final Query query;
     private final Composer composer;
     private final Courses courses;
     /** By the choice with nothing done from day to day. */
-    private final Map<Choice, Tried> tried = new ConcurrentHashMap<>();
+    private final Map<Candidate, Tried> tried = new ConcurrentHashMap<>();
 
-    private final Map<Choice, Judged> judged = new ConcurrentHashMap<>();
+    private final Map<Candidate, Evaluation> judged = new ConcurrentHashMap<>();
     private final Map<String, Integer> broken = new ConcurrentHashMap<>();
 
     /** A choice written out, with what the water does to it. */
@@ -29,34 +29,34 @@ public final class Runs {
     /**
      * @param courses over this head in this air
      */
-    public Runs(Query query, Composer composer, Courses courses) {
+    public EvaluationCache(Query query, Composer composer, Courses courses) {
         this.query = query;
         this.courses = courses;
         this.composer = composer;
     }
 
-    public Judged of(Choice choice) {
+    public Evaluation of(Candidate choice) {
         return judged.computeIfAbsent(choice, this::run);
     }
 
-    private Judged run(Choice choice) {
+    private Evaluation run(Candidate choice) {
         Details.Finish finish = choice.details().finish();
-        Choice plain = choice.with(choice.details().with(finish.kept(false, NightCare.NONE)));
+        Candidate plain = choice.with(choice.details().with(finish.kept(false, NightCare.NONE)));
         Tried run = tried.computeIfAbsent(plain, this::tried);
         if (run.limit() != null) {
             broken.merge(run.limit(), 1, Integer::sum);
         }
-        Judged plan = new Judged(choice, () -> wash(run, finish), run.limit());
+        Evaluation plan = new Evaluation(choice, () -> wash(run, finish), run.limit());
         if (plan.isFeasible()) {
             plan.worth(); // by whoever runs it, side by side with others
         }
         return plan;
     }
 
-    private Tried tried(Choice choice) {
+    private Tried tried(Candidate choice) {
         Routine routine = composer.compose(choice);
         Course course = courses.over(routine);
-        return new Tried(routine, course, Worth.broken(routine, query.hair(), course, query.limitsOrUsual()));
+        return new Tried(routine, course, Objective.broken(routine, query.hair(), course, query.limitsOrUsual()));
     }
 
     private Wash wash(Tried run, Details.Finish finish) {
@@ -71,10 +71,10 @@ public final class Runs {
     }
 
     /** The best so far that keeps the limits, null for none. */
-    public Judged best() {
+    public Evaluation best() {
         return judged.values().stream()
-                .filter(Judged::isFeasible)
-                .min(Judged.BEST_FIRST)
+                .filter(Evaluation::isFeasible)
+                .min(Evaluation.BEST_FIRST)
                 .orElse(null);
     }
 
