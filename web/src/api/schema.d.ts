@@ -2067,6 +2067,7 @@ export interface components {
             /** @description minutes */
             contactMinutes?: number;
             doseUnit?: components["schemas"]["DoseUnit"];
+            flakesOver?: string[];
             heatGuard?: boolean;
             hold: number;
             id?: number;

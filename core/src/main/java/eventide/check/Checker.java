@@ -16,6 +16,7 @@ public final class Checker {
             new HoldWashedThin(),
             new MoistureOverHold(),
             new OilBeforeCast(),
+            new Flakes(),
             new HoldAlone(),
             new HeatUnguarded(),
             new NothingHolds(),

@@ -2,6 +2,7 @@ package eventide.product;
 
 import eventide.shape.Changed;
 import eventide.shape.Fault;
+import eventide.shape.Frozen;
 import eventide.shape.InvalidException;
 import eventide.shape.Letters;
 import eventide.shape.Maybe;
@@ -9,7 +10,11 @@ import eventide.shape.Range;
 import eventide.shape.Shape;
 import java.util.List;
 
-/** A product on a shelf: what it is, how it holds and weighs, and the wetness it works in. */
+/**
+ * A product on a shelf: what it is, how it holds and weighs, and the wetness it works in.
+ *
+ * @param flakesOver names of bottles it balled or flaked over when both were rubbed between the fingers
+ */
 public record Product(
         @Maybe Long id,
         @Letters(least = 1, most = 200) String name,
@@ -25,7 +30,8 @@ public record Product(
         @Maybe @Range(from = 0, to = 1_000_000, unit = "ml") Double stockMl,
         @Maybe Texture texture,
         @Maybe @Range(from = 0, to = 600, unit = "minutes") Double contactMinutes,
-        @Maybe Boolean heatGuard) {
+        @Maybe Boolean heatGuard,
+        @Maybe @Letters(least = 1, most = 200) List<String> flakesOver) {
     /** Foam is mostly air, g/ml [CP: an egg of 40 ml is about 2 g]. */
     static final double FOAM_DENSITY = 0.05;
 
@@ -46,7 +52,8 @@ public record Product(
                 stockMl,
                 texture,
                 contactMinutes,
-                heatGuard);
+                heatGuard,
+                flakesOver);
         if (windowLow != null && windowHigh != null && windowLow > windowHigh) {
             faults.add(new Fault(
                     "/windowLow",
@@ -55,6 +62,42 @@ public record Product(
         if (!faults.isEmpty()) {
             throw new InvalidException(faults);
         }
+        flakesOver = Frozen.list(flakesOver);
+    }
+
+    public Product(
+            Long id,
+            String name,
+            Role role,
+            Double hold,
+            Double richness,
+            Double windowLow,
+            Double windowHigh,
+            String ingredients,
+            DoseUnit doseUnit,
+            Double priceCents,
+            Double sizeMl,
+            Double stockMl,
+            Texture texture,
+            Double contactMinutes,
+            Boolean heatGuard) {
+        this(
+                id,
+                name,
+                role,
+                hold,
+                richness,
+                windowLow,
+                windowHigh,
+                ingredients,
+                doseUnit,
+                priceCents,
+                sizeMl,
+                stockMl,
+                texture,
+                contactMinutes,
+                heatGuard,
+                null);
     }
 
     public static Product of(
@@ -83,6 +126,15 @@ public record Product(
 
     public Product withStockMl(Double left) {
         return Changed.with(this, "stockMl", left);
+    }
+
+    /** With the bottles it was seen to flake over, null for none. */
+    public Product withFlakesOver(List<String> names) {
+        return Changed.with(this, "flakesOver", names);
+    }
+
+    public List<String> flakesOverOrEmpty() {
+        return flakesOver == null ? List.of() : flakesOver;
     }
 
     public Product withId(Long newId) {

@@ -216,6 +216,10 @@ public class ShelfHttpTest {
                         .at("/rubbed/outcome")
                         .asString(),
                 "FLAKES");
+        for (JsonNode product : server.get("/api/products").body()) {
+            boolean flakes = product.path("flakesOver").toString().contains("Spar cream");
+            assertEquals(flakes, product.get("id").asLong() == over, product.toString());
+        }
         assertEquals(
                 server.put("/api/shelf/rub-tests", "{\"underId\":1,\"overId\":1,\"outcome\":\"FLAKES\"}", null)
                         .status(),

@@ -1,11 +1,14 @@
 package eventide.server.planning;
 
 import eventide.air.Air;
+import eventide.hair.Condition;
 import eventide.hair.Density;
 import eventide.hair.Hair;
 import eventide.hair.Pattern;
 import eventide.hair.Porosity;
 import eventide.hair.Strand;
+import eventide.hair.Zone;
+import eventide.hair.ZoneReadings;
 import eventide.planner.Planner;
 import eventide.planner.Query;
 import eventide.product.Product;
@@ -15,6 +18,8 @@ import eventide.routine.Limits;
 import eventide.server.json.Shapes;
 import jakarta.annotation.PreDestroy;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
@@ -27,7 +32,7 @@ import org.springframework.stereotype.Component;
 @Component
 @ConditionalOnProperty(name = "eventide.warm-up", havingValue = "true")
 class WarmUp {
-    private static final int ROUNDS = 24;
+    private static final int ROUNDS = 20;
 
     private static final List<Product> SHELF = List.of(
             Product.of("leave-in", Role.LEAVE_IN, 0, 3, 45, 100),
@@ -46,7 +51,14 @@ class WarmUp {
     private static final List<Hair> HEADS = List.of(
             Hair.of(Strand.FINE, Porosity.LOW, Pattern.WAVY_2B, Density.MEDIUM, 35),
             Hair.of(Strand.MEDIUM, Porosity.MEDIUM, Pattern.CURLY_3B, Density.MEDIUM, 40),
-            Hair.of(Strand.COARSE, Porosity.HIGH, Pattern.COILY_4B, Density.HIGH, 30));
+            Hair.of(Strand.COARSE, Porosity.HIGH, Pattern.COILY_4B, Density.HIGH, 30),
+            Hair.of(Strand.MEDIUM, Porosity.LOW, Pattern.CURLY_3C, Density.LOW, 50)
+                    .withZones(Map.of(
+                            Zone.HAIRLINE,
+                            new ZoneReadings(Strand.FINE, null, null, null, null, null),
+                            Zone.BACK,
+                            new ZoneReadings(
+                                    null, Porosity.HIGH, Pattern.COILY_4A, null, null, Set.of(Condition.BLEACHED)))));
 
     private final Shapes shapes;
     private volatile boolean over;

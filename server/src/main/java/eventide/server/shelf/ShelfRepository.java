@@ -10,7 +10,10 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -62,6 +65,14 @@ public class ShelfRepository {
             insert into shelf (name, client_id) values (:name, :client)
             """;
 
+    private static final String FLAKED =
+            """
+            select r.over_id, u.name
+              from rub_test r join product u on u.id = r.under_id
+             where r.outcome <> 'SMOOTH'
+             order by r.over_id, u.name
+            """;
+
     private final JdbcClient jdbc;
     /** Asked for late: reading a request may need a product before every reader stands. */
     private final ObjectProvider<Shapes> shapes;
@@ -89,7 +100,8 @@ public class ShelfRepository {
     }
 
     public List<ShelfItem> items() {
-        return jdbc.sql(ITEMS).query(this::shelfItem).list();
+        Map<Long, List<String>> flaked = flaked();
+        return jdbc.sql(ITEMS).query((row, n) -> shelfItem(row, flaked)).list();
     }
 
     public Optional<Product> find(long id) {
@@ -97,7 +109,11 @@ public class ShelfRepository {
     }
 
     Optional<ShelfItem> findItem(long id) {
-        return jdbc.sql(ITEM).param("id", id).query(this::shelfItem).optional();
+        Map<Long, List<String>> flaked = flaked();
+        return jdbc.sql(ITEM)
+                .param("id", id)
+                .query((row, n) -> shelfItem(row, flaked))
+                .optional();
     }
 
     /**
@@ -172,14 +188,28 @@ public class ShelfRepository {
         }
         return sql.param("name", draft.product().name())
                 .param("role", draft.product().role().name())
-                .param("body", shapes.getObject().write(draft.product().withId(null)))
+                .param(
+                        "body",
+                        shapes.getObject().write(draft.product().withId(null).withFlakesOver(null)))
                 .param("shelf", shelf)
                 .param("facts", shapes.getObject().write(draft.facts()));
     }
 
-    private ShelfItem shelfItem(ResultSet row, int n) throws SQLException {
-        Product product =
-                shapes.getObject().read(row.getString("body"), Product.class).withId(row.getLong("id"));
+    /** Names of what each bottle balled or flaked over when both were rubbed: beside the bottle, for rules and plans to ask. */
+    private Map<Long, List<String>> flaked() {
+        Map<Long, List<String>> flaked = new HashMap<>();
+        jdbc.sql(FLAKED).query(row -> {
+            flaked.computeIfAbsent(row.getLong("over_id"), any -> new ArrayList<>())
+                    .add(row.getString("name"));
+        });
+        return flaked;
+    }
+
+    private ShelfItem shelfItem(ResultSet row, Map<Long, List<String>> flaked) throws SQLException {
+        Product product = shapes.getObject()
+                .read(row.getString("body"), Product.class)
+                .withId(row.getLong("id"))
+                .withFlakesOver(flaked.get(row.getLong("id")));
         boolean labelled = product.ingredients() != null;
         LabelReading label = labelled ? product.label() : null;
         return new ShelfItem(
