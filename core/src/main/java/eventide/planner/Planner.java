@@ -31,6 +31,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.concurrent.ForkJoinTask;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /**
  * Finds what to do: the best plan the shelf, the tools and the time allow, and its rivals of another kind. Deterministic.
@@ -222,8 +223,7 @@ public final class Planner {
                     .sorted(Evaluation.BEST_FIRST)
                     .limit(SETTLED)
                     .toList();
-            best = java.util.stream.Stream.concat(
-                            likeliest.stream().map(this::refined), java.util.stream.Stream.ofNullable(best))
+            best = Stream.concat(likeliest.stream().map(this::refined), Stream.ofNullable(best))
                     .min(Evaluation.BEST_FIRST)
                     .orElse(null);
             if (best == null || before != null && best.worth() <= before.worth() + Refinement.WORTH_CHANGING) {

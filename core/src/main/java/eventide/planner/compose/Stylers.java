@@ -1,5 +1,6 @@
 package eventide.planner.compose;
 
+import eventide.hair.Porosity;
 import eventide.hair.Strand;
 import eventide.planner.Query;
 import eventide.product.Product;
@@ -76,7 +77,7 @@ public final class Stylers {
     /** Butters are for porous, coarse or tight hair: fine, closed or loose hair takes light, water-based moisture [CP]. */
     private boolean suits(Product product) {
         boolean light = query.hair().strand() == Strand.FINE
-                || query.hair().porosity() == eventide.hair.Porosity.LOW
+                || query.hair().porosity() == Porosity.LOW
                 || query.hair().pattern().isWavy()
                 || query.hair().pattern().isStraight();
         return product.richness() < BUTTER || !light;

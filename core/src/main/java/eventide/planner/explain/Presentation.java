@@ -1,5 +1,6 @@
 package eventide.planner.explain;
 
+import eventide.air.DewPointBand;
 import eventide.outcome.OutcomeModel;
 import eventide.outcome.ScoreName;
 import eventide.outcome.Scores;
@@ -181,8 +182,8 @@ public final class Presentation {
         double dew = Math.round(query.air().wornDewPointC());
         reasons.add(new Reason(
                 "Dew point " + String.format(Locale.ROOT, "%.0f", dew) + " °C, "
-                        + eventide.air.DewPointBand.of(dew).label() + ": "
-                        + eventide.air.DewPointBand.of(dew).advice() + ".",
+                        + DewPointBand.of(dew).label() + ": "
+                        + DewPointBand.of(dew).advice() + ".",
                 Source.COMMON_PRACTICE,
                 null));
         return List.copyOf(reasons);
@@ -260,7 +261,7 @@ public final class Presentation {
             Routine routine,
             Product used,
             String what,
-            java.util.function.Function<Candidate, Product> layer) {
+            Function<Candidate, Product> layer) {
         Evaluation rival = ranked.stream()
                 .filter(j -> layer.apply(j.choice()) != used && onlyThisDiffers(judged.choice(), j.choice(), layer))
                 .findFirst()
@@ -281,8 +282,7 @@ public final class Presentation {
         reasons.add(new Reason(label + ScoreChange.between(judged.wash(), rival.wash()) + ".", Source.OURS, step));
     }
 
-    private static boolean onlyThisDiffers(
-            Candidate a, Candidate b, java.util.function.Function<Candidate, Product> layer) {
+    private static boolean onlyThisDiffers(Candidate a, Candidate b, Function<Candidate, Product> layer) {
         int differing = 0;
         differing += a.leaveIn() != b.leaveIn() ? 1 : 0;
         differing += a.cream() != b.cream() ? 1 : 0;

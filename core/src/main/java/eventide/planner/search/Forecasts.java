@@ -21,6 +21,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.ToDoubleFunction;
 
 /** A forecast for every class of plans: one plan of each way of shaping and drying is run, and the rest forecast from it. */
 public final class Forecasts {
@@ -123,7 +124,7 @@ public final class Forecasts {
                 plan, Forecast.from(query, plan), Layers.of(choice), space.sections(frame, choice.isShaped()));
     }
 
-    private Kind nearest(Slot slot, java.util.function.ToDoubleFunction<Kind> of, double wanted) {
+    private Kind nearest(Slot slot, ToDoubleFunction<Kind> of, double wanted) {
         return stylers.kinds(slot).stream()
                 .min(Comparator.comparingDouble(kind -> Math.abs(of.applyAsDouble(kind) - wanted)))
                 .orElse(Kind.NONE);

@@ -11,6 +11,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 
 /** Which bottles go best together, by a forecast: the relaxation that a search begins with, for no water is run. */
 public final class Mixtures {
@@ -54,7 +55,7 @@ public final class Mixtures {
 
     private static List<Mixture> sorted(
             List<Mixture> some,
-            java.util.function.UnaryOperator<Mixture> whole,
+            UnaryOperator<Mixture> whole,
             Details details,
             Forecast forecast,
             Map<Mixture, Double> known) {

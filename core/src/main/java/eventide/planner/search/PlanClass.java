@@ -8,13 +8,14 @@ import eventide.planner.compose.Layers;
 import eventide.planner.search.Forecast.Mixture;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * Plans worked alike with the same layers: they differ in their bottles only, and the water hardly tells them apart. Its forecast is
  * another's until one of them was run, then its own.
  */
 public final class PlanClass {
-    /** What a forecast may fall short of, while no plan of the class was run, in points of worth [OURS: measured by bin/bench]. */
+    /** What a forecast may fall short of, while no plan of the class was run, in points of worth [OURS; what it misses is measured by bin/bench]. */
     private static final double BORROWED_REACH = 1.2;
     /** The same once one was [OURS]. */
     private static final double OWN_REACH = .35;
@@ -145,8 +146,7 @@ public final class PlanClass {
             minutesOver = Forecasts.over(query, plan, 0);
             rank();
             // The one that was run need not be the likeliest any more: it is the first that is done with.
-            ranked = java.util.stream.Stream.concat(
-                            java.util.stream.Stream.of(first), ranked.stream().filter(other -> other != first))
+            ranked = Stream.concat(Stream.of(first), ranked.stream().filter(other -> other != first))
                     .toList();
         }
         next++;
