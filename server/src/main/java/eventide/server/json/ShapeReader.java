@@ -212,7 +212,7 @@ public final class ShapeReader {
             String here = at + "/" + escaped(entry.getKey());
             Object key = keys.isEnum() ? keyNamed(keys, entry.getKey(), here) : entry.getKey();
             Object value = entry.getValue().isNull()
-                    ? refuse(here, entry.getKey() + " must not be null")
+                    ? refuse(here, entry.getKey() + " must say something, or be left out")
                     : read(entry.getValue(), values, here, false);
             refused |= key == REFUSED || value == REFUSED;
             if (key != REFUSED && value != REFUSED) {
