@@ -28,6 +28,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * A routine made for one head fitted to another: amounts anew, what may not be used here replaced or left out, and every
@@ -123,29 +124,12 @@ public record Refit(Routine routine, List<Fitted> changes, @Maybe String unfinis
         if (asked.shelf().isEmpty()) {
             return routine;
         }
-        Query query =
-                new Query(asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits(), asked.shelf());
-        List<Product> here = new ShelfFilter(query, true).allowed();
-        Routine fitted = routine;
-        List<StepPlace> places = new ArrayList<>(routine.places());
-        places.sort(Comparator.reverseOrder());
-        for (StepPlace place : places) {
-            Product product = fitted.at(place).product();
-            if (product == null || asked.shelf().stream().anyMatch(other -> isSame(product, other))) {
-                continue;
-            }
-            Product instead = likest(product, here);
-            String why = product.name() + " does not stand here.";
-            if (instead == null) {
-                fitted = fitted.without(place);
-                changes.add(new Fitted("Without " + product.name(), why));
-            } else {
-                fitted = fitted.replacing(
-                        place, fitted.at(place).but().product(instead).build());
-                changes.add(new Fitted(instead.name() + " instead of " + product.name(), why));
-            }
-        }
-        return fitted;
+        return givingWay(
+                asked,
+                routine,
+                product ->
+                        asked.shelf().stream().anyMatch(other -> isSame(product, other)) ? null : "does not stand here",
+                changes);
     }
 
     private static boolean isSame(Product one, Product other) {
@@ -182,6 +166,17 @@ public record Refit(Routine routine, List<Fitted> changes, @Maybe String unfinis
         new ShelfFilter(query, true)
                 .refused()
                 .forEach(r -> refused.put(r.product().name(), r.because()));
+        return givingWay(asked, routine, product -> refused.get(product.name()), changes);
+    }
+
+    /**
+     * With the likest of its role in the place of each product that has to go, or without it. What a client may perhaps react to is
+     * taken only where nothing else of its role stands here.
+     *
+     * @param because why a product has to go, null where it may stay
+     */
+    private static Routine givingWay(
+            Fitting asked, Routine routine, Function<Product, String> because, List<Fitted> changes) {
         Query shelf =
                 new Query(asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits(), asked.shelf());
         List<Product> here = new ShelfFilter(shelf).allowed();
@@ -191,12 +186,13 @@ public record Refit(Routine routine, List<Fitted> changes, @Maybe String unfinis
         places.sort(Comparator.reverseOrder()); // from the end, so that what is left out moves nothing still to come
         for (StepPlace place : places) {
             Product product = fitted.at(place).product();
-            if (product == null || !refused.containsKey(product.name())) {
+            String goes = product == null ? null : because.apply(product);
+            if (goes == null) {
                 continue;
             }
-            Product instead = likest(product, here);
-            instead = instead == null ? likest(product, perhaps) : instead;
-            String why = product.name() + " " + refused.get(product.name()) + ".";
+            Product sure = likest(product, here);
+            Product instead = sure == null ? likest(product, perhaps) : sure;
+            String why = product.name() + " " + goes + ".";
             if (instead == null) {
                 fitted = fitted.without(place);
                 changes.add(new Fitted("Without " + product.name(), why));

@@ -67,10 +67,6 @@ public record Details(Before before, Dose dose, Work work, Finish finish) {
             return new Work(water, order, creamFirst, roots, down, foamUnder, scrunches);
         }
 
-        public Work foamed(boolean under) {
-            return new Work(water, order, creamFirst, lifted, upsideDown, under, scrunches);
-        }
-
         public Work scrunched(int count) {
             return new Work(water, order, creamFirst, lifted, upsideDown, foamUnder, count);
         }

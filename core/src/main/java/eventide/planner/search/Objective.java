@@ -45,9 +45,6 @@ public final class Objective {
 
     private Objective() {}
 
-    /** Slack for sums taken in another order, in points of worth. */
-    public static final double ROUNDING = 1e-6;
-
     /** What scores are worth to a goal, nothing else counted. Rises with every score that is wanted, falls with the others. */
     public static double ofScores(Goal goal, Scores scores) {
         return linear(goal, new double[] {
