@@ -124,7 +124,7 @@ export function Water({
     <>
       <div
         className="sheet max-lg:mb-20 print:hidden"
-        aria-busy={plan.busy}
+        aria-busy={plan.busy || below !== open}
         onKeyDown={(event) => {
           if (event.key !== 'Escape' || event.defaultPrevented) return
           if (other === undefined && trial === undefined && selected === undefined) return
