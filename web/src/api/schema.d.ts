@@ -1835,6 +1835,24 @@ export interface components {
                 NAPE?: components["schemas"]["Features"];
                 RIGHT?: components["schemas"]["Features"];
             };
+            featuresByHalf: {
+                LEFT?: {
+                    BACK?: components["schemas"]["Features"];
+                    CROWN?: components["schemas"]["Features"];
+                    HAIRLINE?: components["schemas"]["Features"];
+                    LEFT?: components["schemas"]["Features"];
+                    NAPE?: components["schemas"]["Features"];
+                    RIGHT?: components["schemas"]["Features"];
+                };
+                RIGHT?: {
+                    BACK?: components["schemas"]["Features"];
+                    CROWN?: components["schemas"]["Features"];
+                    HAIRLINE?: components["schemas"]["Features"];
+                    LEFT?: components["schemas"]["Features"];
+                    NAPE?: components["schemas"]["Features"];
+                    RIGHT?: components["schemas"]["Features"];
+                };
+            };
             findings: components["schemas"]["Finding"][];
             ignored: string[];
             minutes: number;
@@ -2538,6 +2556,24 @@ export interface components {
                 LEFT?: components["schemas"]["Features"];
                 NAPE?: components["schemas"]["Features"];
                 RIGHT?: components["schemas"]["Features"];
+            };
+            featuresByHalf: {
+                LEFT?: {
+                    BACK?: components["schemas"]["Features"];
+                    CROWN?: components["schemas"]["Features"];
+                    HAIRLINE?: components["schemas"]["Features"];
+                    LEFT?: components["schemas"]["Features"];
+                    NAPE?: components["schemas"]["Features"];
+                    RIGHT?: components["schemas"]["Features"];
+                };
+                RIGHT?: {
+                    BACK?: components["schemas"]["Features"];
+                    CROWN?: components["schemas"]["Features"];
+                    HAIRLINE?: components["schemas"]["Features"];
+                    LEFT?: components["schemas"]["Features"];
+                    NAPE?: components["schemas"]["Features"];
+                    RIGHT?: components["schemas"]["Features"];
+                };
             };
             findings: components["schemas"]["Finding"][];
             ignored: string[];

@@ -20,13 +20,14 @@ import eventide.routine.Schools;
 import eventide.shape.Maybe;
 import eventide.wash.Features;
 import eventide.wash.Wash;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 
 /**
  * Everything that is said of one routine on one head.
  *
+ * @param features what the outcome was worked out from; a side is its own half where halves differ, the rest of the head both together
+ * @param featuresByHalf the same of each half alone; empty where nothing keeps to one half
  * @param beyond what it asks for beyond the limits, in words; empty where it keeps them all
  */
 public record Judgement(
@@ -35,6 +36,7 @@ public record Judgement(
         List<Amount> amounts,
         Outcome outcome,
         Map<Zone, Features> features,
+        Map<Half, Map<Zone, Features>> featuresByHalf,
         double minutes,
         double chairMinutes,
         double costCents,
@@ -59,24 +61,14 @@ public record Judgement(
                 Checker.check(wash),
                 wash.amounts(),
                 OutcomeModel.predict(wash),
-                features(wash),
+                Features.byZone(wash),
+                Features.byHalf(wash),
                 round(wash.course().minutes()),
                 round(wash.course().chairMinutes()),
                 costCents(wash.amounts()),
                 IgnoredFields.of(wash.routine()),
                 Cautions.of(wash.routine(), wash.hair()),
                 BeyondLimits.of(wash));
-    }
-
-    /** What the outcome was worked out from; a side is its own half where halves differ. */
-    private static Map<Zone, Features> features(Wash wash) {
-        Map<Zone, Features> features = new EnumMap<>(Zone.class);
-        for (Zone zone : Zone.values()) {
-            boolean isSide = wash.hasHalves() && (zone == Zone.LEFT || zone == Zone.RIGHT);
-            Wash own = isSide ? wash.on(zone == Zone.LEFT ? Half.LEFT : Half.RIGHT) : wash;
-            features.put(zone, Features.of(own, zone).rounded());
-        }
-        return features;
     }
 
     public static double costCents(List<Amount> amounts) {

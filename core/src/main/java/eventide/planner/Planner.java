@@ -13,7 +13,7 @@ import eventide.planner.compose.Stylers;
 import eventide.planner.explain.Presentation;
 import eventide.planner.search.Evaluation;
 import eventide.planner.search.EvaluationCache;
-import eventide.planner.search.Exchange;
+import eventide.planner.search.Improvement;
 import eventide.planner.search.PlanClass;
 import eventide.planner.search.PlanSpace;
 import eventide.planner.search.Refinement;
@@ -136,9 +136,8 @@ public final class Planner {
         for (int turn = 0; best != null && turn < MOST_TURNS && !stop.isDue(); turn++) {
             Evaluation better = searched(best).best();
             better = better == null || better.worth() <= best.worth() + Refinement.WORTH_CHANGING
-                    ? otherwiseDosed(best)
+                    ? new Improvement(query, search, refinement(), runs, stop).of(best)
                     : better;
-            better = better == null ? exchanged(best) : better;
             if (better == null) {
                 break;
             }
@@ -148,23 +147,6 @@ public final class Planner {
             searched(best);
         }
         return best;
-    }
-
-    /** The best with two things decided otherwise, null where none is better by enough. */
-    private Evaluation exchanged(Evaluation best) {
-        List<Candidate> singles = new ArrayList<>(search.neighbours(best.choice()));
-        refinement()
-                .all(best.choice())
-                .forEach(details -> singles.add(best.choice().with(details)));
-        Evaluation other = new Exchange(query, runs::of).best(best, singles);
-        return other != null && other.worth() > best.worth() + Refinement.WORTH_CHANGING ? other : null;
-    }
-
-    /** The best of other bottles in other amounts, null where none is better by enough. */
-    private Evaluation otherwiseDosed(Evaluation best) {
-        Evaluation other = search.otherwise(
-                best.choice(), refinement().amounts(best.choice().details()));
-        return other != null && other.worth() > best.worth() + Refinement.WORTH_CHANGING ? other : null;
     }
 
     public static Suggestions suggest(Query query) {

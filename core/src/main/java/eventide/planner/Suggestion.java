@@ -6,6 +6,7 @@ import eventide.drying.Tide;
 import eventide.hair.Zone;
 import eventide.outcome.Outcome;
 import eventide.routine.Amount;
+import eventide.routine.Half;
 import eventide.routine.Routine;
 import eventide.wash.Features;
 import java.util.List;
@@ -21,6 +22,7 @@ public record Suggestion(
         List<Amount> amounts,
         Outcome outcome,
         Map<Zone, Features> features,
+        Map<Half, Map<Zone, Features>> featuresByHalf,
         double minutes,
         double chairMinutes,
         double costCents,
@@ -37,6 +39,7 @@ public record Suggestion(
                 j.amounts(),
                 j.outcome(),
                 j.features(),
+                j.featuresByHalf(),
                 j.minutes(),
                 j.chairMinutes(),
                 j.costCents(),

@@ -5,9 +5,12 @@ import eventide.hair.Zone;
 import eventide.product.Cast;
 import eventide.product.Role;
 import eventide.routine.Action;
+import eventide.routine.Half;
 import eventide.routine.Part;
 import eventide.routine.Schools;
 import eventide.shape.Maybe;
+import java.util.EnumMap;
+import java.util.Map;
 
 /**
  * What a run of a routine came to at one zone: all that scores are worked out from besides the hair itself and the hands that
@@ -88,6 +91,35 @@ public record Features(
                 AirMet.dampness(wash) > 0 ? inAir : 0,
                 label.humectants(),
                 label.films());
+    }
+
+    /** Of every zone, as it is said: a side is its own half where halves differ, the rest of the head both together. */
+    public static Map<Zone, Features> byZone(Wash wash) {
+        Map<Zone, Features> features = new EnumMap<>(Zone.class);
+        for (Zone zone : Zone.values()) {
+            boolean isSide = wash.hasHalves() && (zone == Zone.LEFT || zone == Zone.RIGHT);
+            Wash own = isSide ? wash.on(zone == Zone.LEFT ? Half.LEFT : Half.RIGHT) : wash;
+            features.put(zone, of(own, zone).rounded());
+        }
+        return features;
+    }
+
+    /** Of every zone of each half alone, as it is said: a half has its own side and its part of the rest. Empty where nothing keeps to one half. */
+    public static Map<Half, Map<Zone, Features>> byHalf(Wash wash) {
+        Map<Half, Map<Zone, Features>> halves = new EnumMap<>(Half.class);
+        if (!wash.hasHalves()) {
+            return halves;
+        }
+        for (Half half : Half.values()) {
+            Map<Zone, Features> features = new EnumMap<>(Zone.class);
+            for (Zone zone : Zone.values()) {
+                if (zone != (half == Half.LEFT ? Zone.RIGHT : Zone.LEFT)) {
+                    features.put(zone, of(wash.on(half), zone).rounded());
+                }
+            }
+            halves.put(half, features);
+        }
+        return halves;
     }
 
     /** How much humectants draw that no film keeps in, 0 to 1. */

@@ -117,6 +117,10 @@ public class ScoresHttpTest {
                 answer.at("/features/LEFT/holdPutOn").asDouble() > 6,
                 answer.get("features").toString());
         assertEquals(answer.at("/features/RIGHT/holdPutOn").asDouble(), 0.0);
+        // The rest of the head has both, and is told half by half.
+        assertEquals(answer.at("/featuresByHalf/LEFT/CROWN"), answer.at("/featuresByHalf/LEFT/LEFT"));
+        assertEquals(answer.at("/featuresByHalf/RIGHT/CROWN/holdPutOn").asDouble(), 0.0);
+        assertTrue(answer.at("/featuresByHalf/RIGHT/LEFT").isMissingNode());
         double left = answer.at("/outcome/byZone/LEFT/definition").asDouble();
         double right = answer.at("/outcome/byZone/RIGHT/definition").asDouble();
         double crown = answer.at("/outcome/byZone/CROWN/definition").asDouble();

@@ -1,9 +1,12 @@
 package eventide.planner.search;
 
+import eventide.outcome.OutcomeModel;
 import eventide.planner.compose.Candidate;
 import eventide.routine.Routine;
 import eventide.wash.Wash;
+import java.util.Collection;
 import java.util.Comparator;
+import java.util.List;
 import java.util.function.Supplier;
 
 /** A choice written out, run through the water and weighed. */
@@ -15,20 +18,24 @@ public final class Evaluation {
     private final Candidate choice;
     private final Supplier<Wash> washed;
     private final String limit;
+    private final double minutesOver;
 
     /** Of a plan that breaks a limit mostly nobody asks: found on first asking, the same by whoever asks. */
     private volatile Wash wash;
 
+    private volatile double unflawed = Double.NaN;
     private volatile double worth = Double.NaN;
 
     /**
      * @param washed gives the same however often it is asked
      * @param limit the one it breaks, null for none
+     * @param minutesOver by how many minutes it breaks it, without bound where it is no limit of minutes; 0 for none
      */
-    public Evaluation(Candidate choice, Supplier<Wash> washed, String limit) {
+    public Evaluation(Candidate choice, Supplier<Wash> washed, String limit, double minutesOver) {
         this.choice = choice;
         this.washed = washed;
         this.limit = limit;
+        this.minutesOver = minutesOver;
     }
 
     public Candidate choice() {
@@ -54,10 +61,39 @@ public final class Evaluation {
         return limit == null;
     }
 
+    /** Minutes beyond the limits, the hands' and the whole's together; without bound where it breaks another. */
+    public double minutesOver() {
+        return minutesOver;
+    }
+
+    /** An upper bound of {@link #worth()}: what it is worth where no rule says anything. No rule is asked. */
+    public double bound() {
+        if (Double.isNaN(unflawed)) {
+            unflawed = Objective.unflawed(wash(), OutcomeModel.scores(wash()));
+        }
+        return unflawed;
+    }
+
     public double worth() {
         if (Double.isNaN(worth)) {
-            worth = Objective.of(wash());
+            worth = bound() - Objective.flaws(wash());
         }
         return worth;
+    }
+
+    /** The best of some plans that keep the limits, null where none does: the rules are asked of those alone that may be it. */
+    public static Evaluation best(Collection<Evaluation> plans) {
+        List<Evaluation> likeliest = plans.stream()
+                .filter(Evaluation::isFeasible)
+                .sorted(Comparator.comparingDouble((Evaluation plan) -> -plan.bound()))
+                .toList();
+        Evaluation best = null;
+        for (Evaluation plan : likeliest) {
+            if (best != null && plan.bound() < best.worth()) {
+                break;
+            }
+            best = best == null || BEST_FIRST.compare(plan, best) < 0 ? plan : best;
+        }
+        return best;
     }
 }

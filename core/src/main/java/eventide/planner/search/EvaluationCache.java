@@ -46,9 +46,13 @@ public final class EvaluationCache {
         if (run.limit() != null) {
             broken.merge(run.limit(), 1, Integer::sum);
         }
-        Evaluation plan = new Evaluation(choice, () -> wash(run, finish), run.limit());
+        Evaluation plan = new Evaluation(
+                choice,
+                () -> wash(run, finish),
+                run.limit(),
+                run.limit() == null ? 0 : Objective.minutesOver(run.course(), query.limitsOrUsual()));
         if (plan.isFeasible()) {
-            plan.worth(); // by whoever runs it, side by side with others
+            plan.bound(); // by whoever runs it, side by side with others
         }
         return plan;
     }
@@ -72,10 +76,7 @@ public final class EvaluationCache {
 
     /** The best so far that keeps the limits, null for none. */
     public Evaluation best() {
-        return judged.values().stream()
-                .filter(Evaluation::isFeasible)
-                .min(Evaluation.BEST_FIRST)
-                .orElse(null);
+        return Evaluation.best(judged.values());
     }
 
     public int size() {

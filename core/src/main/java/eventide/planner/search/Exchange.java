@@ -7,7 +7,9 @@ import eventide.routine.Limits;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.function.Function;
 
@@ -17,11 +19,16 @@ import java.util.function.Function;
  */
 public final class Exchange {
     /** Pairs that are run [OURS]. */
-    private static final int MOST_PAIRS = 28;
+    private static final int MOST_PAIRS = 80;
+    /** Pairs one change is in [OURS]. */
+    private static final int MOST_PARTNERS = 5;
     /** What a pair may bring more, or take less, than its two changes by themselves, in points of worth and in minutes [OURS]. */
     private static final double TOGETHER = .6;
 
     private static final double MINUTES_TOGETHER = 4;
+
+    /** Points of worth a pair is put back for breaking a limit as its changes add up: it will hardly keep it [OURS]. */
+    private static final double LIKELY_OVER = 1;
 
     private final Limits limits;
     private final Function<Candidate, Evaluation> judge;
@@ -53,30 +60,46 @@ public final class Exchange {
         for (int i = 0; i < run.size(); i++) {
             for (int j = i + 1; j < run.size(); j++) {
                 double gain = run.get(i).worth() + run.get(j).worth() - 2 * plan.worth() + TOGETHER;
-                if (gain > Refinement.WORTH_CHANGING && mayKeepLimits(plan, run.get(i), run.get(j))) {
-                    pairs.add(new Pair(run.get(i), run.get(j), gain));
+                double over = over(plan, run.get(i), run.get(j));
+                if (gain > Refinement.WORTH_CHANGING && over <= MINUTES_TOGETHER) {
+                    pairs.add(new Pair(run.get(i), run.get(j), over > 0 ? gain - LIKELY_OVER : gain));
                 }
             }
         }
-        List<Candidate> likeliest = pairs.stream()
-                .sorted(Comparator.comparingDouble((Pair pair) -> -pair.gain()))
-                .map(pair -> (Candidate)
-                        both(plan.choice(), pair.one().choice(), pair.other().choice()))
-                .filter(Objects::nonNull)
-                .limit(MOST_PAIRS)
-                .toList();
+        List<Candidate> likeliest = likeliest(plan, pairs);
         List<Evaluation> all = new ArrayList<>(run);
         all.addAll(likeliest.parallelStream().map(judge).toList());
-        return all.stream()
-                .filter(Evaluation::isFeasible)
-                .min(Evaluation.BEST_FIRST)
-                .orElse(null);
+        return Evaluation.best(all);
     }
 
-    private boolean mayKeepLimits(Evaluation plan, Evaluation one, Evaluation other) {
+    /** The most promising pairs; no change is in more than a few of them, or those that do little by themselves would fill the list. */
+    private static List<Candidate> likeliest(Evaluation plan, List<Pair> pairs) {
+        pairs.sort(Comparator.comparingDouble((Pair pair) -> -pair.gain()));
+        Map<Evaluation, Integer> used = new IdentityHashMap<>();
+        List<Candidate> likeliest = new ArrayList<>();
+        for (Pair pair : pairs) {
+            if (likeliest.size() == MOST_PAIRS) {
+                break;
+            }
+            if (used.getOrDefault(pair.one(), 0) >= MOST_PARTNERS
+                    || used.getOrDefault(pair.other(), 0) >= MOST_PARTNERS) {
+                continue;
+            }
+            Record both = both(plan.choice(), pair.one().choice(), pair.other().choice());
+            if (both != null) {
+                likeliest.add((Candidate) both);
+                used.merge(pair.one(), 1, Integer::sum);
+                used.merge(pair.other(), 1, Integer::sum);
+            }
+        }
+        return likeliest;
+    }
+
+    /** Minutes by which two changes together are likely to break a limit, as they add up; 0 where they keep them. */
+    private double over(Evaluation plan, Evaluation one, Evaluation other) {
         double whole = minutes(one) + minutes(other) - minutes(plan);
         double hands = chairMinutes(one) + chairMinutes(other) - chairMinutes(plan);
-        return whole <= limits.minutes() + MINUTES_TOGETHER && hands <= limits.chairMinutesOrAll() + MINUTES_TOGETHER;
+        return Math.max(0, Math.max(whole - limits.minutes(), hands - limits.chairMinutesOrAll()));
     }
 
     private static double minutes(Evaluation plan) {

@@ -40,6 +40,13 @@ public final class Neighbours {
         for (Slot slot : Slot.values()) {
             all.addAll(others(taken, slot));
         }
+        all.addAll(otherWays(taken));
+        return all;
+    }
+
+    /** All that are shaped, or parted, or dried otherwise. */
+    public List<Candidate> otherWays(Candidate taken) {
+        List<Candidate> all = new ArrayList<>();
         for (Frame frame : space.frames(Layers.of(taken))) {
             Frame own = taken.frame();
             int differing = (frame.hands() == own.hands() ? 0 : 1)
@@ -97,8 +104,7 @@ public final class Neighbours {
                         .forEach(kind -> likeliest.add(taken.with(slot, null).with(like, kind.first())));
             }
         }
-        likeliest.removeIf(choice -> !stylers.isInPlace(choice.gel() != null, choice.mousse() != null)
-                || choice.isShaped() && !taken.isShaped());
+        likeliest.removeIf(choice -> !stylers.isInPlace(choice.gel() != null, choice.mousse() != null));
         return likeliest.stream().map(space::unshaped).toList();
     }
 

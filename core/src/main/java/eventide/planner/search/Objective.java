@@ -78,30 +78,40 @@ public final class Objective {
     }
 
     public static double of(Wash wash, Scores scores) {
-        double worth = ofScores(wash.goal(), scores);
+        return unflawed(wash, scores) - flaws(wash);
+    }
+
+    /** What findings cost, 0 for none. */
+    static double flaws(Wash wash) {
+        double costs = 0;
         for (Finding finding : Checker.plainly(wash)) {
-            worth -= finding.severity() == Severity.NOTE ? NOTE_COSTS : WARNING_COSTS;
+            costs += finding.severity() == Severity.NOTE ? NOTE_COSTS : WARNING_COSTS;
         }
-        return worth
+        return costs;
+    }
+
+    /** What it is worth where no rule says anything. */
+    static double unflawed(Wash wash, Scores scores) {
+        return ofScores(wash.goal(), scores)
                 - DAMP_COSTS * left(wash.course())
                 - CHAIR_MINUTE_COSTS * wash.course().chairMinutes()
                 - WAITING_MINUTE_COSTS * wash.course().minutes()
                 - keeping(wash.routine().isRefreshedDaily(), wash.routine().night())
                 - LAYER_COSTS * wash.layers().size()
-                - (isClippedForAMoment(wash) ? FUSS_COSTS : 0);
+                - FUSS_COSTS * clippedInVain(wash);
     }
 
-    /** Clips that go in and come out again before anybody would have bothered. */
-    private static boolean isClippedForAMoment(Wash wash) {
+    /** By how much clips come out again before anybody would have bothered to put them in, 0 to 1. */
+    private static double clippedInVain(Wash wash) {
         double in = Double.NaN;
         for (Visit visit : wash.course().visits()) {
             Action action = visit.step().action();
             in = action == Action.CLIP_ROOTS ? visit.endMinute() : in;
             if (action == Action.UNCLIP && visit.startMinute() - in < A_MOMENT) {
-                return true;
+                return 1 - (visit.startMinute() - in) / A_MOMENT;
             }
         }
-        return false;
+        return 0;
     }
 
     /** Minutes for which nobody puts clips in [OURS]. */
@@ -122,6 +132,13 @@ public final class Objective {
 
     public static double of(Wash wash) {
         return of(wash, OutcomeModel.scores(wash));
+    }
+
+    /** By how many minutes a course that breaks some limit breaks it; without bound where that is no limit of minutes. */
+    static double minutesOver(Course course, Limits limits) {
+        double over = Math.max(0, course.minutes() - limits.minutes())
+                + Math.max(0, course.chairMinutes() - limits.chairMinutesOrAll());
+        return over > 0 ? over : Double.POSITIVE_INFINITY;
     }
 
     /** The first limit a routine breaks, in words; null where it keeps them all. */

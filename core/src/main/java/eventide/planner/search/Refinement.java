@@ -20,6 +20,7 @@ import eventide.routine.Schools;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -87,7 +88,7 @@ public final class Refinement {
     /** Points of worth that a limit is in the way of: of each question the best answer that breaks one, together. */
     public double hindered(Evaluation plan) {
         return questions.stream()
-                .mapToDouble(question -> question.apply(plan.choice()).stream()
+                .mapToDouble(question -> question.apply(plan.choice()).parallelStream()
                         .map(details -> judge.apply(plan.choice().with(details)))
                         .filter(other -> !other.isFeasible())
                         .mapToDouble(other -> other.worth() - plan.worth())
@@ -109,14 +110,16 @@ public final class Refinement {
     }
 
     private Evaluation answered(Evaluation plan, Function<Candidate, List<Details>> question) {
-        Candidate choice = plan.choice();
-        return question.apply(choice).parallelStream()
+        Evaluation other = bestAnswer(plan.choice(), question);
+        return other != null && other.worth() > plan.worth() + WORTH_CHANGING ? other : plan;
+    }
+
+    /** The best answer but the one taken that keeps the limits, null for none. */
+    private Evaluation bestAnswer(Candidate choice, Function<Candidate, List<Details>> question) {
+        return Evaluation.best(question.apply(choice).parallelStream()
                 .filter(details -> !details.equals(choice.details()))
                 .map(details -> judge.apply(choice.with(details)))
-                .filter(Evaluation::isFeasible)
-                .filter(other -> other.worth() > plan.worth() + WORTH_CHANGING)
-                .min(Evaluation.BEST_FIRST)
-                .orElse(plan);
+                .toList());
     }
 
     /** To each question the best answer but the one taken, of those that keep the limits. */
@@ -126,12 +129,16 @@ public final class Refinement {
             return List.of();
         }
         return questions.stream()
-                .flatMap(question -> question.apply(choice).stream()
-                        .filter(details -> !details.equals(choice.details()))
-                        .map(details -> judge.apply(choice.with(details)))
-                        .filter(Evaluation::isFeasible)
-                        .min(Evaluation.BEST_FIRST)
-                        .stream())
+                .map(question -> bestAnswer(choice, question))
+                .filter(Objects::nonNull)
+                .toList();
+    }
+
+    /** Each thing there is to decide, answered by whole plans. */
+    public List<Function<Candidate, List<Candidate>>> questions() {
+        return questions.stream()
+                .map(question -> (Function<Candidate, List<Candidate>>) choice ->
+                        question.apply(choice).stream().map(choice::with).toList())
                 .toList();
     }
 
@@ -164,7 +171,7 @@ public final class Refinement {
         }
         double others = judge.apply(choice).wash().course().minutes() - own.stays();
         double rest = Math.floor((query.limitsOrUsual().minutes() - others) / FIVE) * FIVE;
-        return Stream.of(0.0, rest / 2, rest)
+        return Stream.of(0.0, rest / 2, rest, rest + FIVE, rest + 2 * FIVE)
                 .map(minutes -> Math.max(0, Math.min(MOST_STAY, Math.floor(minutes / FIVE) * FIVE)))
                 .distinct()
                 .map(minutes -> choice.details().with(own.staying(minutes)))

@@ -13,6 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.function.Function;
 import java.util.function.Predicate;
 
 /**
@@ -27,7 +28,7 @@ public final class Search {
     /** Run side by side, whatever the machine: so that the answer does not hang on it. */
     private static final int AT_ONCE = 6;
     /** Runs that bring nothing better after which the rest is left [OURS; what it misses is measured by bin/bench]. */
-    private static final int MOST_IDLE = 48;
+    private static final int MOST_IDLE = 84;
     /** The same while nothing keeps the limits: the quickest are tried first [OURS]. */
     private static final int MOST_WITHOUT_ANY = 72;
 
@@ -104,9 +105,19 @@ public final class Search {
         return neighbours.neighbours(taken);
     }
 
+    /** Each large thing there is to decide, answered by the likeliest plans. */
+    public List<Function<Candidate, List<Candidate>>> questions() {
+        List<Function<Candidate, List<Candidate>>> all = new ArrayList<>();
+        for (Slot slot : Slot.values()) {
+            all.add(choice -> neighbours.others(choice, slot));
+        }
+        all.add(neighbours::otherWays);
+        return all;
+    }
+
     /** The best of every plan, each run; null where none keeps the limits. */
     public Evaluation bestOfEverything() {
-        return best(run(everything()));
+        return Evaluation.best(run(everything()));
     }
 
     public List<Evaluation> runEverything() {
@@ -118,13 +129,6 @@ public final class Search {
                 .map(choice -> stop.isDue() ? null : runs.of(choice))
                 .filter(Objects::nonNull)
                 .toList();
-    }
-
-    private static Evaluation best(List<Evaluation> plans) {
-        return plans.stream()
-                .filter(Evaluation::isFeasible)
-                .min(Evaluation.BEST_FIRST)
-                .orElse(null);
     }
 
     /** The best plan that keeps the limits, null where none was found. */
@@ -148,8 +152,8 @@ public final class Search {
 
     private Evaluation best(Predicate<PlanClass> of, double floor, double near) {
         List<PlanClass> open = classes().stream().filter(of).toList();
-        Evaluation incumbent =
-                best(open.stream().map(PlanClass::best).filter(Objects::nonNull).toList());
+        Evaluation incumbent = Evaluation.best(
+                open.stream().map(PlanClass::best).filter(Objects::nonNull).toList());
         int idle = 0;
         while (!stop.isDue() && idle < (incumbent == null ? MOST_WITHOUT_ANY : MOST_IDLE)) {
             double needed = incumbent == null ? floor : Math.max(floor, incumbent.worth() + near);
@@ -168,7 +172,7 @@ public final class Search {
             for (int i = 0; i < plans.size(); i++) {
                 next.get(i).ran(query, plans.get(i));
             }
-            Evaluation better = incumbent == null ? best(plans) : best(with(plans, incumbent));
+            Evaluation better = Evaluation.best(incumbent == null ? plans : with(plans, incumbent));
             idle = better != incumbent ? 0 : idle + plans.size();
             incumbent = better;
         }
@@ -222,7 +226,7 @@ public final class Search {
                                                         dosed.work().foamUnder())
                                                 - LAYER_AND_PASS_COST * (layers.count() - own.count())))))
                 .toList();
-        return best(run(others.stream()
+        return Evaluation.best(run(others.stream()
                 .sorted(Comparator.comparingDouble((Other other) -> -other.worth()))
                 .limit(MOST_OTHERS)
                 .map(Other::choice)
@@ -230,9 +234,9 @@ public final class Search {
     }
 
     /** Mixtures of each amount that are ranked, and of all of them how many are run [OURS]. */
-    private static final int OTHER_AMOUNTS = 3;
+    private static final int OTHER_AMOUNTS = 5;
 
-    private static final int MOST_OTHERS = 12;
+    private static final int MOST_OTHERS = 24;
     /** A further layer and the minutes it takes, in points of worth [OURS]. */
     private static final double LAYER_AND_PASS_COST = Objective.LAYER_COSTS + .25;
 
@@ -242,33 +246,51 @@ public final class Search {
         if (best == null) {
             return List.of();
         }
-        Map<Frame, Evaluation> ways = new LinkedHashMap<>();
+        record Way(Frame frame, boolean shaped) {}
+        Map<Way, Evaluation> ways = new LinkedHashMap<>();
         List<Evaluation> found = size() <= FEW
                 ? run(everything())
                 : classes().stream()
                         .map(PlanClass::best)
                         .filter(Objects::nonNull)
                         .toList();
+        found.parallelStream().filter(Evaluation::isFeasible).forEach(Evaluation::worth);
         with(found, best).stream()
                 .filter(Evaluation::isFeasible)
                 .sorted(Evaluation.BEST_FIRST)
-                .forEach(plan -> {
-                    Frame way = new Frame(
-                            plan.choice().hands(),
-                            Candidate.Sections.USUAL,
-                            plan.choice().drying());
-                    ways.putIfAbsent(way, plan);
-                });
+                .forEach(plan -> ways.putIfAbsent(
+                        new Way(way(plan.choice()), plan.choice().isShaped()), plan));
         return ways.values().stream()
                 .filter(plan -> plan.worth() > best.worth() - SETTLES)
                 .limit(MOST_CONTENDERS)
                 .toList();
     }
 
-    /** Points of worth that settling the smaller things may make up, and ways that are settled at most [OURS]. */
-    private static final double SETTLES = 2.5;
+    /** The likeliest to be shaped or dried in another way, each with the parting that suits it, the rest as it stands. */
+    public List<Evaluation> otherWays(Evaluation taken) {
+        Candidate choice = taken.choice();
+        Map<Frame, Evaluation> ways = new LinkedHashMap<>();
+        run(space.frames(Layers.of(choice)).stream()
+                        .filter(frame -> frame.hands() != choice.hands() || frame.drying() != choice.drying())
+                        .map(choice::with)
+                        .toList())
+                .stream()
+                .filter(Evaluation::isFeasible)
+                .filter(plan -> plan.bound() > taken.worth() - SETTLES)
+                .sorted(Comparator.comparingDouble((Evaluation plan) -> -plan.bound()))
+                .forEach(plan -> ways.putIfAbsent(way(plan.choice()), plan));
+        return ways.values().stream().limit(MOST_CONTENDERS).toList();
+    }
 
-    private static final int MOST_CONTENDERS = 3;
+    /** However it is parted. */
+    private static Frame way(Candidate choice) {
+        return new Frame(choice.hands(), Candidate.Sections.USUAL, choice.drying());
+    }
+
+    /** Points of worth that settling the smaller things may make up, and ways that are settled at most [OURS]. */
+    private static final double SETTLES = 3;
+
+    private static final int MOST_CONTENDERS = 5;
 
     /** Whether limits are in the way of something that promises to be better. */
     public boolean isHindered() {
@@ -281,11 +303,11 @@ public final class Search {
 
     /** The best feasible plan done the same way that differs in this layer and no other, null for none. */
     public Evaluation bestButFor(Candidate taken, Slot slot) {
-        return best(run(neighbours.others(taken, slot)));
+        return Evaluation.best(run(neighbours.others(taken, slot)));
     }
     /** The best feasible plan that wears the same and is worked in one of some other ways, null for none. */
     public Evaluation bestAnotherWay(Candidate taken, Predicate<Frame> wanted) {
-        return best(run(space.frames(Layers.of(taken)).stream()
+        return Evaluation.best(run(space.frames(Layers.of(taken)).stream()
                 .filter(wanted)
                 .map(frame -> taken.with(frame))
                 .toList()));
