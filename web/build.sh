@@ -13,7 +13,7 @@ if [ ! -d node_modules ] || [ "$(cat node_modules/.stamp 2>/dev/null)" != "$lock
   echo "$lock" > node_modules/.stamp
 fi
 
-sources=$(stamp src index.html vite.config.ts tsconfig.json ../docs/openapi.json)
+sources=$(stamp src index.html vite.config.ts bundles.ts tsconfig.json ../docs/openapi.json)
 if [ "$(cat dist/.stamp 2>/dev/null)" != "$sources" ]; then
   echo "Building the screens…"
   npx openapi-typescript ../docs/openapi.json -o /tmp/eventide-schema-$$.d.ts >/dev/null

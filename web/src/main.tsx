@@ -4,6 +4,7 @@ import { createRoot } from 'react-dom/client'
 import { BrowserRouter } from 'react-router'
 import { ApiError } from './api/client'
 import { App } from './app/App'
+import { loadAllPlaces } from './app/places'
 import { keepForOffline } from './api/offline'
 import './styles.css'
 
@@ -39,4 +40,4 @@ createRoot(root).render(
   </StrictMode>,
 )
 
-void keepForOffline()
+void keepForOffline(loadAllPlaces)

@@ -4,10 +4,13 @@ const KEPT = 'eventide'
 /**
  * Lets this page open again without the server: what it is made of is kept by the browser. Does nothing where the browser
  * keeps nothing.
+ *
+ * @param loadAll loads what is loaded only when it is gone to
  */
-export async function keepForOffline(): Promise<void> {
+export async function keepForOffline(loadAll: () => Promise<void>): Promise<void> {
   if (!('serviceWorker' in navigator) || !('caches' in window)) return
   try {
+    await loadAll()
     await navigator.serviceWorker.register('/sw.js')
     await navigator.serviceWorker.ready
     const kept = await caches.open(KEPT)

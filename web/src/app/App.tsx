@@ -1,15 +1,10 @@
+import { Suspense } from 'react'
 import { Route, Routes } from 'react-router'
-import { ChairPage } from '../features/chair/ChairPage'
 import { ClientFrame } from '../features/clients/ClientFrame'
-import { ClientsPage } from '../features/clients/ClientsPage'
-import { NewClientPage } from '../features/clients/NewClientPage'
-import { ConsultPage } from '../features/consult/ConsultPage'
-import { LogPage } from '../features/log/LogPage'
-import { PlanPage } from '../features/plan/PlanPage'
-import { ShelfPage } from '../features/shelf/ShelfPage'
-import { TodayPage } from '../features/today/TodayPage'
+import { Waiting } from '../ui/Notice'
 import { Header } from './Header'
 import { NoSuchPlace } from './NoSuchPlace'
+import { Places } from './places'
 import { Shortcuts } from './Shortcuts'
 import { usePlaceFocus } from './usePlaceFocus'
 
@@ -30,19 +25,21 @@ export function App() {
       <Header />
       <Shortcuts />
       <main id="work" tabIndex={-1} className="mx-auto max-w-[1500px] px-3 pb-6 outline-none sm:px-6">
-        <Routes>
-          <Route path="/" element={<TodayPage />} />
-          <Route path="/new" element={<NewClientPage />} />
-          <Route path="/clients" element={<ClientsPage />} />
-          <Route path="/shelf" element={<ShelfPage />} />
-          <Route path="/clients/:clientId" element={<ClientFrame />}>
-            <Route path="consult" element={<ConsultPage />} />
-            <Route path="plan" element={<PlanPage />} />
-            <Route path="chair" element={<ChairPage />} />
-            <Route path="log" element={<LogPage />} />
-          </Route>
-          <Route path="*" element={<NoSuchPlace />} />
-        </Routes>
+        <Suspense fallback={<Waiting what="Opening" />}>
+          <Routes>
+            <Route path="/" element={<Places.Today />} />
+            <Route path="/new" element={<Places.NewClient />} />
+            <Route path="/clients" element={<Places.Clients />} />
+            <Route path="/shelf" element={<Places.Shelf />} />
+            <Route path="/clients/:clientId" element={<ClientFrame />}>
+              <Route path="consult" element={<Places.Consult />} />
+              <Route path="plan" element={<Places.Plan />} />
+              <Route path="chair" element={<Places.Chair />} />
+              <Route path="log" element={<Places.Log />} />
+            </Route>
+            <Route path="*" element={<NoSuchPlace />} />
+          </Routes>
+        </Suspense>
       </main>
     </>
   )

@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
+import { Suspense } from 'react'
 import { Link, NavLink, Outlet, useLocation, useOutletContext, useParams } from 'react-router'
 import { clientQuery } from '../../api/queries'
 import type { Client } from '../../api/types'
@@ -59,7 +60,9 @@ export function ClientFrame() {
       <div data-frame className="print:hidden">
         <Cautions client={data} />
       </div>
-      <Outlet context={data} />
+      <Suspense fallback={<Waiting what="Opening" />}>
+        <Outlet context={data} />
+      </Suspense>
     </>
   )
 }

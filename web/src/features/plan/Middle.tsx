@@ -1,5 +1,6 @@
 import { Tabs } from 'radix-ui'
-import { useEffect, useRef, type ReactNode } from 'react'
+import { Suspense, useEffect, useRef, type ReactNode } from 'react'
+import { Waiting } from '../../ui/Notice'
 
 type MiddleProps = {
   /** What is in hand takes the place of the tabs: a step, another routine laid over, a trial. */
@@ -40,7 +41,7 @@ export function Middle({ inHand, about, tab, onTab, tabs, foot }: MiddleProps) {
           </Tabs.List>
           {tabs.map(({ value, content }) => (
             <Tabs.Content key={value} value={value} className="min-h-0 flex-1 overflow-y-auto px-4 py-2">
-              {content}
+              <Suspense fallback={<Waiting what="Opening" />}>{content}</Suspense>
             </Tabs.Content>
           ))}
         </Tabs.Root>
@@ -52,7 +53,7 @@ export function Middle({ inHand, about, tab, onTab, tabs, foot }: MiddleProps) {
           role="group"
           aria-label="In hand"
         >
-          {inHand}
+          <Suspense fallback={<Waiting what="Opening" />}>{inHand}</Suspense>
         </div>
       )}
       {/* Where all stands in one column it stays in reach of a thumb. */}

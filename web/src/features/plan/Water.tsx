@@ -1,15 +1,12 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useDeferredValue, useState } from 'react'
+import { useDeferredValue, useEffect, useState } from 'react'
 import { compareQuery } from '../../api/queries'
 import type { Client, Routine } from '../../api/types'
 import { TideChart } from '../../chart/TideChart'
 import { Zoomed } from '../../chart/Zoomed'
 import { Button } from '../../ui/Button'
-import { AirPanel } from './AirPanel'
 import { AtTheWater } from './AtTheWater'
-import { Beside } from './Beside'
 import { Expected } from './Expected'
-import { Halves } from './Halves'
 import { InOrder } from './InOrder'
 import { keepSchool } from './keep'
 import { Keeping } from './Keeping'
@@ -30,11 +27,8 @@ import { movedStep, withoutStep } from './planState'
 import { PrintedCard } from './PrintedCard'
 import { Resting } from './Resting'
 import { Rivals } from './Rivals'
-import { SchoolsPanel } from './SchoolsPanel'
-import { StepPanel } from './StepPanel'
-import { TakeAlong } from './TakeAlong'
+import { Later, loadLater } from './later'
 import { TakeToChair } from './TakeToChair'
-import { Templates } from './Templates'
 import { focusSoon } from '../../ui/focusSoon'
 import { useSame } from '../../ui/useSame'
 import { useOpenStep } from './useOpenStep'
@@ -111,6 +105,7 @@ export function Water({
   const later = useDeferredValue(open)
   const below = draft.routine === undefined ? later : open
   const event = eventOf(client, draft.beginsAt)
+  useEffect(loadLater, [])
   const onSelect = useSame(select)
   const onChange = useSame(change)
   const onMoved = useSame((from: number, to: number) => {
@@ -199,7 +194,7 @@ export function Water({
                 value: 'schools',
                 label: 'Schools',
                 content: (
-                  <SchoolsPanel
+                  <Later.Schools
                     setting={setting}
                     shelf={shelf}
                     onPreview={lay}
@@ -214,7 +209,7 @@ export function Water({
                 value: 'air',
                 label: 'Air',
                 content: (
-                  <AirPanel
+                  <Later.Air
                     air={setting.air}
                     typed={draft.air !== undefined}
                     setting={setting}
@@ -227,12 +222,12 @@ export function Water({
               {
                 value: 'kept',
                 label: 'Templates',
-                content: <Templates setting={setting} shelf={shelf} routine={routine} onTake={take} />,
+                content: <Later.Templates setting={setting} shelf={shelf} routine={routine} onTake={take} />,
               },
               {
                 value: 'along',
                 label: 'Take along',
-                content: <TakeAlong setting={setting} routine={routine} onTake={take} />,
+                content: <Later.TakeAlong setting={setting} routine={routine} onTake={take} />,
               },
             ]}
             foot={
@@ -268,7 +263,7 @@ export function Water({
   function inHand() {
     if (other !== undefined)
       return (
-        <Beside
+        <Later.Beside
           name={other.name}
           compared={beside}
           onTake={() => take(other.routine)}
@@ -277,7 +272,7 @@ export function Water({
       )
     if (trial !== undefined)
       return (
-        <Halves
+        <Later.Halves
           routine={routine}
           index={trial.index}
           inner={trial.inner}
@@ -288,7 +283,7 @@ export function Water({
       )
     if (shown === undefined || step === undefined) return null
     return (
-      <StepPanel
+      <Later.StepPanel
         setting={setting}
         routine={routine}
         index={shown}

@@ -35,7 +35,8 @@ import org.testng.annotations.Test;
 
 /** What a stylist would shake her head at in a first answer, on random heads with zones, conditions, wishes, airs, tools and limits. */
 public class FirstAnswerTest {
-    private static final int HEADS = 100;
+    /** A thousand with -Dfirst.heads=1000, which takes some minutes. */
+    private static final int HEADS = Integer.getInteger("first.heads", 100);
 
     private record First(int head, Query query, Suggestion plan) {
         List<Step> steps() {

@@ -19,7 +19,7 @@ import java.util.function.Function;
  */
 public final class Exchange {
     /** Pairs that are run [OURS]. */
-    private static final int MOST_PAIRS = 80;
+    private static final int MOST_PAIRS = 48;
     /** Pairs one change is in [OURS]. */
     private static final int MOST_PARTNERS = 5;
     /** What a pair may bring more, or take less, than its two changes by themselves, in points of worth and in minutes [OURS]. */

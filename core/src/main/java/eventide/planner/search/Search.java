@@ -28,7 +28,7 @@ public final class Search {
     /** Run side by side, whatever the machine: so that the answer does not hang on it. */
     private static final int AT_ONCE = 6;
     /** Runs that bring nothing better after which the rest is left [OURS; what it misses is measured by bin/bench]. */
-    private static final int MOST_IDLE = 84;
+    private static final int MOST_IDLE = 60;
     /** The same while nothing keeps the limits: the quickest are tried first [OURS]. */
     private static final int MOST_WITHOUT_ANY = 72;
 
@@ -290,7 +290,7 @@ public final class Search {
     /** Points of worth that settling the smaller things may make up, and ways that are settled at most [OURS]. */
     private static final double SETTLES = 3;
 
-    private static final int MOST_CONTENDERS = 5;
+    private static final int MOST_CONTENDERS = 4;
 
     /** Whether limits are in the way of something that promises to be better. */
     public boolean isHindered() {
