@@ -1220,6 +1220,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["words"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1229,6 +1245,8 @@ export interface components {
             action: "OIL_SCALP" | "DETANGLE" | "CLEANSE" | "CLARIFY" | "CONDITION" | "MASK" | "PROTEIN" | "RINSE" | "SQUISH" | "SQUEEZE" | "REWET" | "COVER" | "WAIT" | "SECTION" | "APPLY" | "SMOOTH" | "SCRUNCH" | "PRESS" | "COIL" | "SHINGLE" | "BRUSH_STYLE" | "TWIST" | "DIVIDE_CLUMPS" | "LIFT_ROOTS" | "SHAKE_ROOTS" | "SET_PART" | "MICROPLOP" | "PLOP" | "WET_PLOP" | "CLIP_ROOTS" | "UNCLIP" | "HOVER" | "CUP" | "HAMMOCK" | "HOOD" | "FAN" | "AIR" | "BREAK_CAST" | "PICK" | "FLUFF" | "STRETCH" | "PIN_UP" | "MIST" | "COVER_NIGHT" | "EACH_SECTION";
             fields: ("product" | "mix" | "dilution" | "technique" | "zones" | "half" | "parts" | "sections" | "amountMl" | "minutes" | "toWetness" | "position" | "tool" | "from" | "brushDirection" | "extent" | "tension" | "water" | "count" | "heat" | "speed" | "untilDry" | "heatCap" | "order" | "steps")[];
             label: string;
+            /** @enum {string} */
+            motion: "RAKE" | "PALMS" | "GLAZE" | "SCRUNCH" | "COIL" | "BRUSH" | "PRESS" | "SHAKE" | "LIFT" | "DROPS" | "WATER" | "SQUEEZE" | "CLOTH" | "HOVER" | "CUP" | "CLIP" | "MASSAGE" | "COMB" | "WAIT" | "PART";
             /** @enum {string} */
             phase: "PREPARE" | "STYLE" | "DRY" | "FINISH" | "KEEP";
             purpose: string;
@@ -2663,6 +2681,17 @@ export interface components {
             warns: string[];
             word: string;
         };
+        Vocabulary: {
+            actions: string;
+            fields: string;
+            nights: string;
+            roles: string;
+            scores: string;
+            techniques: string;
+            tools: string;
+            wetness: components["schemas"]["WetnessWord"][];
+            zones: string;
+        };
         Waiting: {
             minutes: number[];
             section: number;
@@ -2737,6 +2766,10 @@ export interface components {
             /** @enum {string} */
             role: "LEAVE_IN" | "PRIMER" | "CREAM" | "OIL" | "GEL" | "MOUSSE" | "SPRAY" | "HEAT_PROTECTANT" | "EDGE" | "SHINE" | "DRY_SHAMPOO" | "CLEANSER" | "CLARIFIER" | "CONDITIONER" | "MASK" | "PROTEIN";
             unit: string;
+        };
+        WetnessWord: {
+            fromPercent: number;
+            word: string;
         };
         Words: {
             words: string[];
@@ -4857,6 +4890,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["SideBySide"];
+                };
+            };
+        };
+    };
+    words: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Vocabulary"];
                 };
             };
         };

@@ -1,38 +1,36 @@
 import type { Hair, Limits, Moved, NightCare, Routine, Scores, Step, Zone } from './types'
+import said from './words.json'
 
-export const ZONE_LABEL: Record<Zone, string> = {
-  HAIRLINE: 'hairline',
-  CROWN: 'crown',
-  LEFT: 'left',
-  RIGHT: 'right',
-  BACK: 'back',
-  NAPE: 'nape',
+/** What hands do, as it is called and drawn. */
+type Drawn = { label: string; motion: string }
+
+export type Option<T extends string> = { value: T; label: string }
+
+type OwnedTool = NonNullable<Limits['tools']>[number]
+
+/** The words of a field, to choose from, in their order. */
+export function options<T extends string>(words: Readonly<Record<T, string>>): readonly Option<T>[] {
+  return keysOf(words).map((value) => ({ value, label: words[value] }))
 }
 
-export const SCORE_LABEL: Record<keyof Scores, string> = {
-  definition: 'Definition',
-  clumping: 'Clumping',
-  frizz: 'Frizz',
-  shrinkagePercent: 'Shrinkage %',
-  volume: 'Volume',
-  softness: 'Softness',
-  hold: 'Hold',
-  weight: 'Weight',
-  days: 'Days',
+function mapped<K extends string>(words: Record<K, string>, to: (word: string) => string): Record<K, string> {
+  const all: Record<K, string> = { ...words }
+  for (const key of keysOf(words)) all[key] = to(words[key])
+  return all
 }
+
+/** The keys of a closed record. */
+export function keysOf<K extends string>(record: Readonly<Record<K, unknown>>): K[] {
+  return Object.keys(record) as K[] // closed: made by our own build
+}
+
+/** What the zones are called. */
+export const ZONE_LABEL: Record<Zone, string> = said.zones
+
+export const SCORE_LABEL: Record<keyof Scores, string> = mapped(said.scores, capital)
 
 /** What may be at hand; where nothing is said, all of it is. */
-export const TOOLS: readonly { value: NonNullable<Limits['tools']>[number]; label: string }[] = [
-  { value: 'DIFFUSER', label: 'diffuser' },
-  { value: 'COOL_SETTING', label: 'cool setting' },
-  { value: 'HOODED_DRYER', label: 'hooded dryer' },
-  { value: 'BRUSH', label: 'brush' },
-  { value: 'COMB', label: 'comb' },
-  { value: 'PICK', label: 'pick' },
-  { value: 'CLIPS', label: 'clips' },
-  { value: 'CAP', label: 'cap' },
-  { value: 'TSHIRT', label: 'T-shirt' },
-]
+export const TOOLS: readonly Option<OwnedTool>[] = options<OwnedTool>(said.tools)
 
 /** Score by score, with its sign. */
 export function moves(moved: readonly Moved[]): string {
@@ -41,63 +39,20 @@ export function moves(moved: readonly Moved[]): string {
     .join(' · ')
 }
 
-const ACTION: Record<Step['action'], string> = {
-  OIL_SCALP: 'Oil the scalp',
-  DETANGLE: 'Detangle',
-  CLEANSE: 'Cleanse',
-  CLARIFY: 'Clarify',
-  CONDITION: 'Condition',
-  MASK: 'Mask',
-  PROTEIN: 'Protein',
-  RINSE: 'Rinse',
-  SQUISH: 'Squish in water',
-  SQUEEZE: 'Squeeze out',
-  REWET: 'Re-wet',
-  COVER: 'Cover',
-  WAIT: 'Wait',
-  SECTION: 'Section off',
-  APPLY: 'Apply',
-  SMOOTH: 'Smooth',
-  SCRUNCH: 'Scrunch',
-  PRESS: 'Press',
-  COIL: 'Finger coil',
-  SHINGLE: 'Shingle',
-  BRUSH_STYLE: 'Brush-style',
-  TWIST: 'Twist',
-  DIVIDE_CLUMPS: 'Divide clumps',
-  LIFT_ROOTS: 'Lift the roots',
-  SHAKE_ROOTS: 'Shake the roots',
-  SET_PART: 'Set the parting',
-  MICROPLOP: 'Microplop',
-  PLOP: 'Plop',
-  WET_PLOP: 'Wet-plop',
-  CLIP_ROOTS: 'Clip the roots',
-  UNCLIP: 'Clips out',
-  HOVER: 'Hover',
-  CUP: 'Cup',
-  HAMMOCK: 'Hammock',
-  HOOD: 'Hood',
-  FAN: 'Fan',
-  AIR: 'Air dry',
-  BREAK_CAST: 'Break the cast',
-  PICK: 'Pick the roots',
-  FLUFF: 'Fluff',
-  STRETCH: 'Stretch',
-  PIN_UP: 'Pin up',
-  MIST: 'Mist',
-  COVER_NIGHT: 'Cover for the night',
-  EACH_SECTION: 'Section by section',
+const ACTION: Record<Step['action'], Drawn> = said.actions
+
+const TECHNIQUE: Record<NonNullable<Step['technique']>, Drawn> = said.techniques
+
+/** What an action is called, as a line begins. */
+function actionName(step: Step): string {
+  return capital(ACTION[step.action].label)
 }
 
-const TECHNIQUE: Record<NonNullable<Step['technique']>, string> = {
-  RAKE: 'raked',
-  PRAYING_HANDS: 'praying hands',
-  GLAZE: 'glazed',
-  SCRUNCH: 'scrunched in',
-  SMOOTH: 'smoothed',
-  PAT: 'patted on',
-  SPRAY: 'sprayed',
-  DROPS: 'in drops',
+/** How hands move in a step; of a group, the last they do on each section: the shaping. */
+export function motionOf(step: Step): string {
+  const inner = step.steps?.at(-1)
+  if (inner !== undefined) return motionOf(inner)
+  return step.technique === undefined ? ACTION[step.action].motion : TECHNIQUE[step.technique].motion
 }
 
 /** What a step puts on, or undefined. */
@@ -111,7 +66,7 @@ export function stepLine(step: Step): string {
     return `Section by section, ${step.sections}: ${(step.steps ?? []).map(shortName).join(', ')}`
   }
   const parts = [shortName(step)]
-  if (step.technique !== undefined) parts.push(TECHNIQUE[step.technique])
+  if (step.technique !== undefined) parts.push(TECHNIQUE[step.technique].label)
   if (step.sections !== undefined) parts.push(`${step.sections} sections`)
   if (step.brushDirection === 'UP_AND_OUT') parts.push('up and out')
   if (step.brushDirection === 'DOWN') parts.push('down')
@@ -131,8 +86,8 @@ export function shortName(step: Step): string {
     return inner.map((own, i) => (i === 0 ? shortName(own) : shortName(own).toLowerCase())).join(', ')
   }
   const worn = wornName(step)
-  if (worn === undefined) return ACTION[step.action]
-  return step.action === 'APPLY' ? worn : `${ACTION[step.action]}, ${worn}`
+  if (worn === undefined) return actionName(step)
+  return step.action === 'APPLY' ? worn : `${actionName(step)}, ${worn}`
 }
 
 /** A head in one line. */
@@ -150,11 +105,7 @@ export function hairLine(hair: Hair): string {
 }
 
 export function wetnessWord(percent: number): string {
-  if (percent >= 90) return 'dripping'
-  if (percent >= 75) return 'soaking'
-  if (percent >= 60) return 'wet'
-  if (percent >= 35) return 'damp'
-  return percent >= 2 ? 'nearly dry' : 'dry'
+  return said.wetness.find(({ fromPercent }) => percent >= fromPercent)?.word ?? 'dry'
 }
 
 /** "1 h 40", "25 min". */
@@ -164,19 +115,15 @@ export function minutesText(minutes: number): string {
   return `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')}`
 }
 
-const NIGHT: Record<NightCare, string | undefined> = {
-  NONE: undefined,
-  SATIN: 'At night: a satin bonnet or pillow.',
-  PINEAPPLE: 'At night: a loose pineapple, with a tie that does not crease, under satin.',
-}
+const NIGHT: Record<NightCare, string> = said.nights
 
 /** What is done at home from day to day, a line each. */
 export function keeping(routine: Routine): string[] {
   const morning =
     routine.dailyRefresh === true ? 'Each morning: shake, mist the outside, leave it to dry.' : undefined
-  return [routine.nightCare === undefined ? undefined : NIGHT[routine.nightCare], morning].filter(
-    (line) => line !== undefined,
-  )
+  const night = routine.nightCare
+  const covered = night === undefined || night === 'NONE' ? undefined : `At night: ${NIGHT[night]}.`
+  return [covered, morning].filter((line) => line !== undefined)
 }
 
 /** As a sentence begins. */

@@ -1,4 +1,5 @@
 import type { Amount, StepTide, Tide } from '../api/types'
+import said from '../api/words.json'
 import type { Scales } from './tideGeometry'
 
 type PostsProps = { tide: Tide; amounts: readonly Amount[]; loud: ReadonlySet<number | undefined>; s: Scales }
@@ -10,7 +11,7 @@ export function Posts({ tide, amounts, loud, s }: PostsProps) {
     const step =
       amount.inner === undefined ? outer : outer?.inner?.find((inner) => inner.index === amount.inner)
     const { windowLow, windowHigh } = amount.product
-    const washing = ['CLEANSER', 'CLARIFIER', 'CONDITIONER', 'MASK', 'PROTEIN'].includes(amount.product.role)
+    const washing = said.roles[amount.product.role].washesOut
     const anything = windowLow <= 1 && windowHigh >= 99
     if (step === undefined || outer === undefined || washing || anything) return []
     return [{ amount, step, loud: loud.has(amount.step) }]

@@ -1,8 +1,11 @@
 import type { ReactNode } from 'react'
-import type { Motion } from './motions'
+import type { ActionCard } from '../../api/types'
+
+type Motion = ActionCard['motion']
 
 /** A lock of hair, and what hands do to it. It stands still where less motion is asked for. */
-export function MotionDrawing({ motion, label }: { motion: Motion; label: string }) {
+export function MotionDrawing({ motion: named, label }: { motion: string; label: string }) {
+  const motion = isMotion(named) ? named : 'PALMS'
   const { tool, way } = DRAWN[motion]
   return (
     <svg viewBox="0 0 160 130" className="h-full w-full" role="img" aria-label={label}>
@@ -32,8 +35,12 @@ export function MotionDrawing({ motion, label }: { motion: Motion; label: string
   )
 }
 
+function isMotion(name: string): name is Motion {
+  return name in DRAWN
+}
+
 /** Where the hair itself moves. */
-const LOCK: Partial<Record<Motion, string>> = { shake: 'm-jiggle', scrunch: 'm-bounce' }
+const LOCK: Partial<Record<Motion, string>> = { SHAKE: 'm-jiggle', SCRUNCH: 'm-bounce' }
 
 const FINGERS = <path d="M56 22v22M68 20v26M80 19v28M92 20v26M104 22v22M52 22Q80 8 108 22" fill="none" />
 const LEFT_PALM = <path d="M34 26c-6 6-7 24-2 34l12 4c4-8 4-30 0-40z" />
@@ -54,8 +61,8 @@ const DRYER = (
 )
 
 const DRAWN: Record<Motion, { tool: ReactNode; way: string }> = {
-  rake: { tool: FINGERS, way: 'm-down' },
-  palms: {
+  RAKE: { tool: FINGERS, way: 'm-down' },
+  PALMS: {
     tool: (
       <>
         {LEFT_PALM}
@@ -64,13 +71,13 @@ const DRAWN: Record<Motion, { tool: ReactNode; way: string }> = {
     ),
     way: 'm-down',
   },
-  glaze: { tool: RIGHT_PALM, way: 'm-down' },
-  scrunch: { tool: CUPPED, way: 'm-up' },
-  coil: {
+  GLAZE: { tool: RIGHT_PALM, way: 'm-down' },
+  SCRUNCH: { tool: CUPPED, way: 'm-up' },
+  COIL: {
     tool: <path d="M80 30c16 0 16 14 0 14s-16 14 0 14 16 14 0 14" fill="none" strokeWidth="3" />,
     way: 'm-down',
   },
-  brush: {
+  BRUSH: {
     tool: (
       <>
         <path d="M96 30h34v12H96z" />
@@ -79,7 +86,7 @@ const DRAWN: Record<Motion, { tool: ReactNode; way: string }> = {
     ),
     way: 'm-out',
   },
-  press: {
+  PRESS: {
     tool: (
       <>
         <g className="m-right">{LEFT_PALM}</g>
@@ -88,9 +95,9 @@ const DRAWN: Record<Motion, { tool: ReactNode; way: string }> = {
     ),
     way: '',
   },
-  shake: { tool: <path d="M60 20q-10-6-18 2M100 20q10-6 18 2" fill="none" />, way: 'm-jiggle' },
-  lift: { tool: <path d="M66 34V14M80 36V12M94 34V14M62 34q18 10 36 0" fill="none" />, way: 'm-up' },
-  drops: {
+  SHAKE: { tool: <path d="M60 20q-10-6-18 2M100 20q10-6 18 2" fill="none" />, way: 'm-jiggle' },
+  LIFT: { tool: <path d="M66 34V14M80 36V12M94 34V14M62 34q18 10 36 0" fill="none" />, way: 'm-up' },
+  DROPS: {
     tool: (
       <path
         d="M46 40l-2 6a2.6 2.6 0 1 0 4 0zM112 34l-2 6a2.6 2.6 0 1 0 4 0zM92 62l-2 6a2.6 2.6 0 1 0 4 0zM64 76l-2 6a2.6 2.6 0 1 0 4 0z"
@@ -99,7 +106,7 @@ const DRAWN: Record<Motion, { tool: ReactNode; way: string }> = {
     ),
     way: 'm-fall',
   },
-  water: {
+  WATER: {
     tool: (
       <path
         d="M52 20v60M68 26v64M92 26v64M108 20v60"
@@ -110,19 +117,19 @@ const DRAWN: Record<Motion, { tool: ReactNode; way: string }> = {
     ),
     way: 'm-fall',
   },
-  squeeze: { tool: <path d="M50 50q30 12 60 0v16q-30 12-60 0z" />, way: 'm-down' },
-  cloth: { tool: <path d="M40 92q40-14 80 0l-6 30q-34 8-68 0z" />, way: 'm-up' },
-  hover: { tool: DRYER, way: 'm-side' },
-  cup: { tool: BOWL, way: 'm-up' },
-  clip: { tool: <path d="M70 30l10-18 10 18zM80 12V4" />, way: 'm-up' },
-  massage: {
+  SQUEEZE: { tool: <path d="M50 50q30 12 60 0v16q-30 12-60 0z" />, way: 'm-down' },
+  CLOTH: { tool: <path d="M40 92q40-14 80 0l-6 30q-34 8-68 0z" />, way: 'm-up' },
+  HOVER: { tool: DRYER, way: 'm-side' },
+  CUP: { tool: BOWL, way: 'm-up' },
+  CLIP: { tool: <path d="M70 30l10-18 10 18zM80 12V4" />, way: 'm-up' },
+  MASSAGE: {
     tool: <path d="M48 24a6 6 0 1 0 12 0 6 6 0 1 0-12 0M100 24a6 6 0 1 0 12 0 6 6 0 1 0-12 0" />,
     way: 'm-round',
   },
-  comb: {
+  COMB: {
     tool: <path d="M46 84h68v8H46zM52 92v12M62 92v12M72 92v12M82 92v12M92 92v12M102 92v12" />,
     way: 'm-stages',
   },
-  wait: { tool: <path d="M122 40a18 18 0 1 0 .1 0M122 46v12l8 6" fill="none" />, way: '' },
-  part: { tool: <path d="M80 4v26M74 24l6 8 6-8" fill="none" />, way: 'm-down' },
+  WAIT: { tool: <path d="M122 40a18 18 0 1 0 .1 0M122 46v12l8 6" fill="none" />, way: '' },
+  PART: { tool: <path d="M80 4v26M74 24l6 8 6-8" fill="none" />, way: 'm-down' },
 }

@@ -1,3 +1,4 @@
+import { TOOLS } from '../../api/words'
 import type {
   Assessment,
   Client,
@@ -34,17 +35,7 @@ export type Found = {
 export type Occasion = 'CHECK' | 'AFTER_BLEACH' | 'AFTER_COLOUR' | 'AFTER_TRIM' | 'SEASON'
 
 /** What is at hand where nothing has been said. */
-export const ALL_TOOLS: Tools = [
-  'DIFFUSER',
-  'COOL_SETTING',
-  'HOODED_DRYER',
-  'BRUSH',
-  'COMB',
-  'PICK',
-  'CLIPS',
-  'CAP',
-  'TSHIRT',
-]
+export const ALL_TOOLS: Tools = TOOLS.map((tool) => tool.value)
 
 /** Everything a consult holds until it is saved. */
 export type Consult = {

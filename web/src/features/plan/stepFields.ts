@@ -1,5 +1,7 @@
 import type { ActionCard, Step } from '../../api/types'
 import { without } from '../../api/without'
+import { keysOf, options } from '../../api/words'
+import said from '../../api/words.json'
 import type { Option } from '../../ui/Choice'
 
 export type StepField = ActionCard['fields'][number]
@@ -26,77 +28,24 @@ export const WORD_LABEL: Record<WordField, string> = {
 }
 
 export const WORDS: Words = {
-  technique: [
-    { value: 'RAKE', label: 'raked' },
-    { value: 'PRAYING_HANDS', label: 'praying hands' },
-    { value: 'GLAZE', label: 'glazed' },
-    { value: 'SCRUNCH', label: 'scrunched in' },
-    { value: 'SMOOTH', label: 'smoothed' },
-    { value: 'PAT', label: 'patted on' },
-    { value: 'SPRAY', label: 'sprayed' },
-    { value: 'DROPS', label: 'in drops' },
-  ],
-  tool: [
-    { value: 'FINGERS', label: 'fingers' },
-    { value: 'BRUSH', label: 'brush' },
-    { value: 'COMB', label: 'comb' },
-    { value: 'TSHIRT', label: 'T-shirt' },
-    { value: 'MICROFIBRE', label: 'microfibre' },
-    { value: 'TURBAN', label: 'turban' },
-    { value: 'ROUGH_TOWEL', label: 'rough towel' },
-    { value: 'PICK', label: 'pick' },
-    { value: 'CAP', label: 'cap' },
-  ],
-  half: [
-    { value: 'LEFT', label: 'left' },
-    { value: 'RIGHT', label: 'right' },
-  ],
-  heat: [
-    { value: 'COOL', label: 'cool' },
-    { value: 'WARM', label: 'warm' },
-    { value: 'HOT', label: 'hot' },
-  ],
-  speed: [
-    { value: 'LOW', label: 'low' },
-    { value: 'MEDIUM', label: 'medium' },
-    { value: 'HIGH', label: 'high' },
-  ],
-  brushDirection: [
-    { value: 'UP_AND_OUT', label: 'up and out' },
-    { value: 'DOWN', label: 'down' },
-    { value: 'FORWARD', label: 'forward' },
-  ],
-  extent: [
-    { value: 'FULL', label: 'whole length' },
-    { value: 'MID_TO_ENDS', label: 'middle to ends' },
-  ],
-  water: [
-    { value: 'COOL', label: 'cool' },
-    { value: 'WARM', label: 'warm' },
-  ],
-  from: [
-    { value: 'ENDS', label: 'the ends' },
-    { value: 'ROOTS', label: 'the roots' },
-  ],
+  technique: options<NonNullable<Step['technique']>>(said.fields.technique),
+  tool: options<NonNullable<Step['tool']>>(said.fields.tool),
+  half: options<NonNullable<Step['half']>>(said.fields.half),
+  heat: options<NonNullable<Step['heat']>>(said.fields.heat),
+  speed: options<NonNullable<Step['speed']>>(said.fields.speed),
+  brushDirection: options<NonNullable<Step['brushDirection']>>(said.fields.brushDirection),
+  extent: options<NonNullable<Step['extent']>>(said.fields.extent),
+  water: options<NonNullable<Step['water']>>(said.fields.water),
+  from: options<NonNullable<Step['from']>>(said.fields.from),
 }
 
-export const WORD_FIELDS = Object.keys(WORDS) as WordField[]
+export const WORD_FIELDS = keysOf(WORDS)
 
-export const PARTS: readonly Option<NonNullable<Step['parts']>[number]>[] = [
-  { value: 'SCALP', label: 'scalp' },
-  { value: 'ROOTS', label: 'roots' },
-  { value: 'LENGTHS', label: 'lengths' },
-  { value: 'ENDS', label: 'ends' },
-]
+export const PARTS = options<NonNullable<Step['parts']>[number]>(said.fields.parts)
 
 type Position = NonNullable<Step['position']>[number]
 
-export const POSITIONS: readonly Option<Position>[] = [
-  { value: 'UPRIGHT', label: 'upright' },
-  { value: 'SIDE', label: 'to the side' },
-  { value: 'UPSIDE_DOWN', label: 'upside down' },
-  { value: 'RECLINED', label: 'reclined' },
-]
+export const POSITIONS = options<Position>(said.fields.position)
 
 /** With a field set, or taken out where there is nothing to say. */
 export function put<F extends keyof Step>(step: Step, field: F, value: Step[F] | undefined): Step {

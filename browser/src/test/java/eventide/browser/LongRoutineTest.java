@@ -33,7 +33,7 @@ public class LongRoutineTest extends InTheDemoSalon {
             "detangle",
             "squish in water",
             "rinse",
-            "squeeze out water",
+            "squeeze out",
             "section off",
             "apply",
             "smooth",
@@ -41,10 +41,10 @@ public class LongRoutineTest extends InTheDemoSalon {
             "shake the roots",
             "microplop",
             "clip the roots",
-            "hover-diffuse",
-            "cup-diffuse",
-            "take the clips out",
-            "cup-diffuse",
+            "hover",
+            "cup",
+            "clips out",
+            "cup",
             "break the cast",
             "fluff");
 

@@ -2,12 +2,13 @@ package eventide.chair;
 
 import eventide.hair.Hair;
 import eventide.product.Product;
-import eventide.routine.Action;
 import eventide.routine.Amount;
 import eventide.routine.Amounts;
 import eventide.routine.Routine;
 import eventide.routine.Schools;
+import eventide.routine.Shaping;
 import eventide.routine.Step;
+import eventide.routine.WaterDone;
 import eventide.wash.Window;
 
 /**
@@ -66,14 +67,13 @@ public record Band(int step, double low, double high, double aim, String product
     }
 
     private static boolean setsWater(Step step) {
-        return step.action().wets() || step.action() == Action.SQUEEZE || step.action() == Action.MICROPLOP;
+        return step.action().water() != WaterDone.NOTHING;
     }
 
     private static boolean shapes(Step step) {
-        return switch (step.action()) {
-            case SMOOTH, COIL, SHINGLE, BRUSH_STYLE, TWIST -> true;
-            case EACH_SECTION -> step.steps().stream().anyMatch(Band::shapes);
-            default -> false;
-        };
+        Shaping shaping = step.action().shaping();
+        return step.isEachSection()
+                ? step.steps().stream().anyMatch(Band::shapes)
+                : shaping == Shaping.LAID || shaping == Shaping.BY_PIECE;
     }
 }

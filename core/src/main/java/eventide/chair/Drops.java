@@ -12,35 +12,12 @@ import eventide.routine.Routine;
 import eventide.routine.Step;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 
 /** What could be left out of the rest of a wash day that runs late, and what that would cost. */
 public final class Drops {
-    /** Steps a wash-and-go stands without [CP]. */
-    private static final Set<Action> MAY_GO = EnumSet.of(
-            Action.OIL_SCALP,
-            Action.MASK,
-            Action.PROTEIN,
-            Action.PLOP,
-            Action.WET_PLOP,
-            Action.MICROPLOP,
-            Action.SCRUNCH,
-            Action.PRESS,
-            Action.COIL,
-            Action.TWIST,
-            Action.DIVIDE_CLUMPS,
-            Action.LIFT_ROOTS,
-            Action.SHAKE_ROOTS,
-            Action.CLIP_ROOTS,
-            Action.CUP,
-            Action.HOVER,
-            Action.FLUFF,
-            Action.PICK,
-            Action.STRETCH);
-
     private static final double WORTH_IT = .5;
     private static final int MOST = 3;
 
@@ -74,7 +51,7 @@ public final class Drops {
         List<Drop> drops = new ArrayList<>();
         for (int step : chair.toCome()) {
             Step own = chair.routine().steps().get(step);
-            if (MAY_GO.contains(own.action()) && !stop.isDue()) {
+            if (own.action().isSparable() && !stop.isDue()) {
                 Routine without = chair.done()
                         .replacing(step, Step.of(Action.WAIT).minutes(0.0).build());
                 Judgement then = judged(chair, goal, limits, without);

@@ -6,6 +6,7 @@ import eventide.product.Product;
 import eventide.routine.Action;
 import eventide.routine.Routine;
 import eventide.routine.Step;
+import eventide.routine.Timed;
 import eventide.shape.Maybe;
 import java.util.ArrayList;
 import java.util.List;
@@ -46,47 +47,28 @@ public record StepTimer(
     }
 
     private static StepTimer of(Routine routine, Step step, StepTide own) {
+        Timed timed = step.action().timed();
+        if (timed == null) {
+            return null;
+        }
         double minutes = own.endMinute() - own.startMinute();
         int index = own.index();
-        return switch (step.action()) {
-            case MASK -> new StepTimer("mask/" + index, index, "Mask", minutes, rinse(routine, index), null, false);
-            case PROTEIN ->
-                new StepTimer("protein/" + index, index, "Protein", minutes, rinse(routine, index), null, false);
-            case OIL_SCALP ->
-                new StepTimer("oil/" + index, index, "Scalp oil", minutes, rinse(routine, index), null, false);
-            case CLEANSE, CLARIFY -> contact(routine, step, index);
-            case PLOP, WET_PLOP -> new StepTimer("plop/" + index, index, "Plop", minutes, null, null, false);
-            case HOOD -> new StepTimer("hood/" + index, index, "Hood", minutes, null, null, false);
-            case WAIT -> new StepTimer("wait/" + index, index, "Wait", minutes, null, null, false);
-            case HOVER, HAMMOCK, FAN, AIR ->
-                new StepTimer("dry/" + index, index, name(step), minutes, null, null, Rests.works(routine, index));
-            case CUP -> new StepTimer("cup/" + index, index, "Cup", minutes, null, CUP_SECONDS, true);
-            default -> null;
+        String key = timed.key() + "/" + index;
+        return switch (timed.until()) {
+            case ITS_MINUTES -> new StepTimer(key, index, timed.name(), minutes, null, null, false);
+            case NEXT_RINSE -> new StepTimer(key, index, timed.name(), minutes, rinse(routine, index), null, false);
+            case LABEL_TIME -> contact(routine, step, index, key);
+            case DRY -> new StepTimer(key, index, timed.name(), minutes, null, null, Rests.works(routine, index));
+            case MOVING_ON -> new StepTimer(key, index, timed.name(), minutes, null, CUP_SECONDS, true);
         };
     }
 
     /** A cleanser that works by its time: counted from the step to the rinse. */
-    private static StepTimer contact(Routine routine, Step step, int index) {
+    private static StepTimer contact(Routine routine, Step step, int index, String key) {
         Product worn = step.worn();
         return worn == null || worn.contactMinutes() == null
                 ? null
-                : new StepTimer(
-                        "contact/" + index,
-                        index,
-                        worn.name(),
-                        worn.contactMinutes(),
-                        rinse(routine, index),
-                        null,
-                        false);
-    }
-
-    private static String name(Step step) {
-        return switch (step.action()) {
-            case HOVER -> "Hover";
-            case HAMMOCK -> "Hammock";
-            case FAN -> "Fan";
-            default -> "Air";
-        };
+                : new StepTimer(key, index, worn.name(), worn.contactMinutes(), rinse(routine, index), null, false);
     }
 
     private static Integer rinse(Routine routine, int after) {

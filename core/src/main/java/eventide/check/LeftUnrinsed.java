@@ -52,7 +52,7 @@ final class LeftUnrinsed implements Rule {
 
     /** Goes on while what washes is in the hair. */
     private static boolean belongsToTheWash(Action action) {
-        return Unrinsed.washes(action)
+        return action.washes()
                 || action == Action.DETANGLE
                 || action == Action.WAIT
                 || action == Action.COVER

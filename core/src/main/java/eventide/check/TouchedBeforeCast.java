@@ -75,11 +75,7 @@ final class TouchedBeforeCast implements Rule {
     }
 
     private static boolean handles(Step step) {
-        return switch (step.action()) {
-            case SCRUNCH, SMOOTH, FLUFF, PICK, COIL, SHINGLE, TWIST, BRUSH_STYLE, DETANGLE, DIVIDE_CLUMPS -> true;
-            case SQUEEZE -> step.tool() == Tool.FINGERS;
-            default -> false;
-        };
+        return step.action().ruffles() || step.action() == Action.SQUEEZE && step.tool() == Tool.FINGERS;
     }
 
     private static Mend mend(Routine routine, StepPlace place) {

@@ -7,6 +7,7 @@ import eventide.hair.Zone;
 import eventide.routine.Action;
 import eventide.routine.BrushDirection;
 import eventide.routine.Routine;
+import eventide.routine.Shaping;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import eventide.wash.Layer;
@@ -144,12 +145,9 @@ final class WaitedTooDry implements Rule {
     private static final double LIFTS_IN_A_MINUTE = 120;
 
     private static boolean shapes(Step step) {
-        return switch (step.action()) {
-            case COIL, SHINGLE, TWIST -> true;
-            // A fringe brushed into place is a finishing stroke.
-            case BRUSH_STYLE -> step.brushDirection() == null || step.brushDirection() == BrushDirection.UP_AND_OUT;
-            default -> false;
-        };
+        // A fringe brushed into place is a finishing stroke.
+        return step.action().shaping() == Shaping.BY_PIECE
+                && (step.brushDirection() == null || step.brushDirection() == BrushDirection.UP_AND_OUT);
     }
 
     private static Layer lastLayerOn(Wash wash, Visit visit) {

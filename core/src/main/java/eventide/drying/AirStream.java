@@ -2,7 +2,7 @@ package eventide.drying;
 
 import eventide.air.Air;
 import eventide.air.Psychrometrics;
-import eventide.routine.Action;
+import eventide.routine.Airflow;
 import eventide.routine.Heat;
 import eventide.routine.Speed;
 import eventide.routine.Step;
@@ -20,11 +20,9 @@ record AirStream(double pull, double transfer, double mostGramsPerMinute) {
     /** Latent heat of water near 30 °C, J/g [PUB: 2.43 MJ/kg, steam tables]. */
     static final double LATENT_JOULES_PER_GRAM = 2430;
 
-    /** Dryer air at the nozzle, °C, and the heat it draws, W [CP: warm about half as much above the room as hot]. */
-    private static final double WARM_C = 55;
-
+    /** Dryer air at the nozzle set to hot, °C, and the heat a dryer draws set to warm, W [CP]. */
     private static final double HOT_C = 75;
-    private static final double HOOD_C = 50;
+
     private static final double WARM_WATTS = 1000;
     /** What a stream of room air gives up in cooling to the wet bulb, W [OURS: 20 l/s over about 8 °C]. */
     private static final double COOL_WATTS = 200;
@@ -36,41 +34,26 @@ record AirStream(double pull, double transfer, double mostGramsPerMinute) {
     /** Share of saturation that is free in easy air, 60 % RH; from there on living warmth counts fully [OURS]. */
     private static final double WARMS_FULLY_FROM = .4;
 
-    /** The share of the dryer's warmth that reaches the hair, and the transfer ratio of each way of drying [OURS]. */
-    private record Way(double warmth, double transfer) {}
-
-    private static Way way(Action action) {
-        return switch (action) {
-            case HOVER -> new Way(.45, 1.90);
-            case CUP -> new Way(.80, 2.55);
-            case HAMMOCK -> new Way(.70, 2.30);
-            case HOOD -> new Way(.90, 1.50);
-            case FAN -> new Way(0, 2.2);
-            default -> new Way(0, 1);
-        };
-    }
-
     /** The room itself, nothing blowing. */
     static AirStream still(Air air) {
         return of(air, air.temperatureC(), 1, Double.POSITIVE_INFINITY);
     }
 
     static AirStream of(Step step, Air air) {
-        return step.action().isDryer() || step.action() == Action.FAN ? blowing(step, air) : still(air);
+        Airflow flow = step.action().airflow();
+        return flow == null || flow.isStill() ? still(air) : blowing(flow, step, air);
     }
 
-    private static AirStream blowing(Step step, Air air) {
-        Action action = step.action();
-        Way way = way(action);
-        double transfer = way.transfer * speed(step.speed());
-        if (action == Action.FAN) {
+    private static AirStream blowing(Airflow flow, Step step, Air air) {
+        double transfer = flow.transfer() * speed(step.speed());
+        if (!flow.isWarmed()) {
             return of(air, air.temperatureC(), transfer, Double.POSITIVE_INFINITY);
         }
         Heat heat = step.heat() == null ? Heat.WARM : step.heat();
-        double nozzle = heat == Heat.HOT ? HOT_C : action == Action.HOOD ? HOOD_C : WARM_C;
+        double nozzle = heat == Heat.HOT ? HOT_C : flow.warmC();
         double atHair = heat == Heat.COOL
                 ? air.temperatureC()
-                : Math.max(air.temperatureC(), air.temperatureC() + way.warmth * (nozzle - air.temperatureC()));
+                : Math.max(air.temperatureC(), air.temperatureC() + flow.warmth() * (nozzle - air.temperatureC()));
         double watts = heat == Heat.COOL ? COOL_WATTS : heat == Heat.WARM ? WARM_WATTS : DRYER_WATTS;
         return of(air, atHair, transfer, watts / LATENT_JOULES_PER_GRAM * 60);
     }

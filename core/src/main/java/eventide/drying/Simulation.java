@@ -10,6 +10,7 @@ import eventide.routine.Part;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import eventide.routine.WaterDone;
 import eventide.shape.InvalidException;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -327,28 +328,26 @@ final class Simulation {
 
     /** Water put on or taken off by hand, at the end of the step: whether there is any such. */
     private boolean after(Step step, int[] worked) {
-        Action action = step.action();
-        if (!action.wets() && action != Action.SQUEEZE && action != Action.MICROPLOP) {
+        WaterDone done = step.action().water();
+        if (done == WaterDone.NOTHING) {
             return false;
         }
         boolean lengthsToo = step.reaches(Part.LENGTHS) || step.reaches(Part.ENDS);
         boolean rootsToo = step.reaches(Part.ROOTS);
         for (int i : worked) {
             Cell cell = cells[i];
-            switch (action) {
-                case CLEANSE, CLARIFY, CONDITION, RINSE -> cell.soak();
-                case REWET -> cell.wetTo(level(step, REWETTED), lengthsToo, rootsToo);
-                case SQUISH -> cell.wetTo(level(step, REWETTED), lengthsToo, false);
-                case MIST ->
+            switch (done) {
+                case SOAKED -> cell.soak();
+                case WETTED -> cell.wetTo(level(step, REWETTED), lengthsToo, rootsToo);
+                case LENGTHS_WETTED -> cell.wetTo(level(step, REWETTED), lengthsToo, false);
+                case MISTED ->
                     cell.mistTo(step.toWetness() == null ? cell.lengthsWetness() + MIST_LIFT : step.toWetness());
-                case SQUEEZE -> cell.pressTo(level(step, SQUEEZED));
-                case MICROPLOP -> cell.pressTo(level(step, clothLeaves(cell.lengthsWetness())));
-                default -> {
-                    // nothing is put on or taken off at a stroke
-                }
+                case SQUEEZED -> cell.pressTo(level(step, SQUEEZED));
+                case CLOTHED -> cell.pressTo(level(step, clothLeaves(cell.lengthsWetness())));
+                case NOTHING -> throw new IllegalStateException("nothing is done to water");
             }
         }
-        if (action.wets()) {
+        if (done.adds()) {
             wetted();
         }
         return true;

@@ -2,11 +2,7 @@ package eventide.drying;
 
 import eventide.hair.Hair;
 import eventide.hair.HairMass;
-import eventide.hair.Strand;
-import eventide.product.Product;
-import eventide.routine.Extent;
 import eventide.routine.Step;
-import eventide.routine.Technique;
 
 /** How long a step takes where the routine does not say, in minutes for the whole head [OURS, from common practice]. */
 public final class StepDuration {
@@ -49,52 +45,7 @@ public final class StepDuration {
     }
 
     private static double wholeHead(Step step, Hair hair, double size) {
-        Product worn = step.worn();
-        return switch (step.action()) {
-            case OIL_SCALP -> 5;
-            case DETANGLE -> (hair.pattern().isTight() ? 9 : 5) * size;
-            case CLEANSE, CLARIFY ->
-                worn != null && worn.contactMinutes() != null ? Math.max(4, worn.contactMinutes()) : 4;
-            case CONDITION -> 3;
-            case MASK -> hair.strand() == Strand.FINE ? 2 : hair.strand() == Strand.MEDIUM ? 5 : 12;
-            case PROTEIN -> 15;
-            case RINSE, SQUISH, REWET -> 2;
-            case SQUEEZE, COVER -> .5;
-            case WAIT -> 5;
-            case SECTION -> 2;
-            case APPLY -> 3 * size * handSpeed(step.technique());
-            case SMOOTH -> 4 * size;
-            case SCRUNCH -> Math.max(1, step.count() == null ? 2 : step.count() * .1) * Math.sqrt(size);
-            case PRESS, DIVIDE_CLUMPS -> 2 * size;
-            case COIL -> (step.extent() == Extent.MID_TO_ENDS ? 18 : 26) * size;
-            case SHINGLE -> 60 * size;
-            case BRUSH_STYLE -> 14 * size;
-            case TWIST -> 5 * size;
-            case LIFT_ROOTS, UNCLIP, SET_PART, PICK, FLUFF, PIN_UP, MIST -> 1;
-            case SHAKE_ROOTS -> .5;
-            case CLIP_ROOTS, BREAK_CAST -> 2;
-            // A few slow squeezes for each big piece [CP]: about a minute on a usual head, fewer on a short one [OURS].
-            case MICROPLOP -> Math.max(.5, Math.min(2, size));
-            case PLOP -> 15;
-            case WET_PLOP -> 8;
-            case STRETCH -> 3;
-            case COVER_NIGHT -> 480;
-            case HOVER, CUP, HAMMOCK, HOOD, FAN, AIR -> Double.NaN;
-            case EACH_SECTION -> 0;
-        };
-    }
-
-    private static double handSpeed(Technique technique) {
-        if (technique == null) {
-            return 1;
-        }
-        return switch (technique) {
-            case RAKE, PRAYING_HANDS -> 1;
-            case SMOOTH -> 1.2;
-            case GLAZE, SCRUNCH -> .8;
-            case PAT -> .6;
-            case SPRAY, DROPS -> .35;
-        };
+        return step.action().usualMinutes(step, hair, size);
     }
 
     /** Minutes hands are busy out of the whole: all of them, or only the start of what runs by itself. */

@@ -1,9 +1,10 @@
 package eventide.hair;
 
+import eventide.shape.Said;
 import java.util.List;
 
 /** The six parts of a head that behave differently, seen from above. */
-public enum Zone {
+public enum Zone implements Said {
     HAIRLINE(.10, "hairline"),
     CROWN(.22, "crown"),
     LEFT(.17, "left side"),
@@ -27,6 +28,7 @@ public enum Zone {
         return share;
     }
 
+    @Override
     public String label() {
         return label;
     }

@@ -17,6 +17,8 @@ import eventide.routine.Tool;
 import eventide.wash.Features;
 import eventide.wash.Scrunches;
 import eventide.wash.Wash;
+import java.util.EnumMap;
+import java.util.Map;
 
 /** What hands do: sections, shaping, scrunches, lifting. */
 final class HandsEffect implements Effect {
@@ -98,59 +100,91 @@ final class HandsEffect implements Effect {
         ledger.add(DAYS, SECTIONS_LAST_DAYS * sections, because);
     }
 
+    /** What an action's hands do to the result; {@code takes} is how much of a shape the hair takes, a ratio. */
+    private interface Shaped {
+        void add(Step step, Reading hair, double takes, Ledger ledger);
+    }
+
+    /** By action; what is not here leaves no shape of its own. */
+    private static final Map<Action, Shaped> SHAPES = new EnumMap<>(Map.of(
+            Action.BRUSH_STYLE,
+            HandsEffect::brushed,
+            Action.COIL,
+            HandsEffect::coiled,
+            Action.SHINGLE,
+            HandsEffect::shingled,
+            Action.SMOOTH,
+            HandsEffect::smoothed,
+            Action.TWIST,
+            (step, hair, takes, ledger) -> ledger.add(DEFINITION, TWIST_DEFINES * takes, "twisted"),
+            Action.PRESS,
+            (step, hair, takes, ledger) -> ledger.add(CLUMPING, PRESS_CLUMPS * takes, "pressed"),
+            Action.DIVIDE_CLUMPS,
+            (step, hair, takes, ledger) -> opened("clumps divided", ledger),
+            Action.FLUFF,
+            (step, hair, takes, ledger) -> opened("fluffed", ledger),
+            Action.PICK,
+            (step, hair, takes, ledger) -> picks(step, ledger),
+            Action.STRETCH,
+            HandsEffect::stretched));
+
     private static void shape(Step step, Reading hair, Ledger ledger) {
-        double takes = hair.pattern().isStraight() ? STRAIGHT_TAKES : 1;
-        switch (step.action()) {
-            case BRUSH_STYLE -> {
-                ledger.add(DEFINITION, BRUSH_DEFINES * takes, "brush-styled");
-                ledger.add(CLUMPING, BRUSH_DEFINES * takes, "brush-styled");
-                ledger.add(FRIZZ, -BRUSH_CALMS_FRIZZ, "brush-styled");
-                boolean down = step.brushDirection() == BrushDirection.DOWN;
-                ledger.add(
-                        VOLUME,
-                        down
-                                ? -BRUSH_DOWN_FLATTENS
-                                : step.brushDirection() == BrushDirection.UP_AND_OUT ? BRUSH_UP_LIFTS : 0,
-                        down ? "brushed down" : "brushed up and out");
-            }
-            case COIL -> {
-                boolean ends = step.extent() == Extent.MID_TO_ENDS;
-                ledger.add(DEFINITION, (ends ? COILED_ENDS_DEFINE : COIL_DEFINES) * takes, "finger-coiled");
-                ledger.add(CLUMPING, (ends ? COILED_ENDS_CLUMP : COIL_CLUMPS) * takes, "finger-coiled");
-                ledger.add(FRIZZ, -COIL_CALMS_FRIZZ, "finger-coiled");
-                ledger.add(VOLUME, ends ? -COILED_ENDS_FLATTEN : -COIL_FLATTENS, "finger-coiled");
-                ledger.add(DAYS, COIL_LASTS_DAYS, "finger-coiled");
-                ledger.add(SHRINKAGE, ends ? COILED_ENDS_SHRINK : COIL_SHRINKS, "finger-coiled");
-            }
-            case SHINGLE -> {
-                ledger.add(DEFINITION, SHINGLE_DEFINES * takes, "every curl by hand");
-                ledger.add(CLUMPING, SHINGLE_CLUMPS * takes, "every curl by hand");
-                ledger.add(FRIZZ, -SHINGLE_CALMS_FRIZZ, "every curl by hand");
-                ledger.add(VOLUME, -SHINGLE_FLATTENS, "every curl by hand");
-                ledger.add(DAYS, SHINGLE_LASTS_DAYS, "every curl by hand");
-            }
-            case SMOOTH -> {
-                ledger.add(DEFINITION, SMOOTH_DEFINES * takes, "smoothed root to tip");
-                ledger.add(CLUMPING, SMOOTH_CLUMPS * takes, "smoothed root to tip");
-                ledger.add(FRIZZ, -SMOOTH_CALMS_FRIZZ, "smoothed root to tip");
-            }
-            case TWIST -> ledger.add(DEFINITION, TWIST_DEFINES * takes, "twisted");
-            case DIVIDE_CLUMPS, FLUFF -> {
-                ledger.add(VOLUME, FLUFF_LIFTS, step.action() == Action.FLUFF ? "fluffed" : "clumps divided");
-                ledger.add(CLUMPING, -FLUFF_UNCLUMPS, step.action() == Action.FLUFF ? "fluffed" : "clumps divided");
-                ledger.add(FRIZZ, FLUFF_FRIZZES, step.action() == Action.FLUFF ? "fluffed" : "clumps divided");
-            }
-            case PICK -> picks(step, ledger);
-            case STRETCH -> {
-                ledger.add(SHRINKAGE, -STRETCH_LENGTHENS * hair.shrinkage() * 100, "roots stretched");
-                ledger.add(VOLUME, STRETCH_LIFTS, "roots stretched");
-                ledger.add(DEFINITION, -STRETCH_UNDEFINES, "roots stretched");
-            }
-            case PRESS -> ledger.add(CLUMPING, PRESS_CLUMPS * takes, "pressed");
-            default -> {
-                // no shape of its own
-            }
+        Shaped shaped = SHAPES.get(step.action());
+        if (shaped != null) {
+            shaped.add(step, hair, takes(hair), ledger);
         }
+    }
+
+    /** Straight hair takes little of a shape. */
+    private static double takes(Reading hair) {
+        return hair.pattern().isStraight() ? STRAIGHT_TAKES : 1;
+    }
+
+    private static void brushed(Step step, Reading hair, double takes, Ledger ledger) {
+        ledger.add(DEFINITION, BRUSH_DEFINES * takes, "brush-styled");
+        ledger.add(CLUMPING, BRUSH_DEFINES * takes, "brush-styled");
+        ledger.add(FRIZZ, -BRUSH_CALMS_FRIZZ, "brush-styled");
+        boolean down = step.brushDirection() == BrushDirection.DOWN;
+        ledger.add(
+                VOLUME,
+                down ? -BRUSH_DOWN_FLATTENS : step.brushDirection() == BrushDirection.UP_AND_OUT ? BRUSH_UP_LIFTS : 0,
+                down ? "brushed down" : "brushed up and out");
+    }
+
+    private static void coiled(Step step, Reading hair, double takes, Ledger ledger) {
+        boolean ends = step.extent() == Extent.MID_TO_ENDS;
+        ledger.add(DEFINITION, (ends ? COILED_ENDS_DEFINE : COIL_DEFINES) * takes, "finger-coiled");
+        ledger.add(CLUMPING, (ends ? COILED_ENDS_CLUMP : COIL_CLUMPS) * takes, "finger-coiled");
+        ledger.add(FRIZZ, -COIL_CALMS_FRIZZ, "finger-coiled");
+        ledger.add(VOLUME, ends ? -COILED_ENDS_FLATTEN : -COIL_FLATTENS, "finger-coiled");
+        ledger.add(DAYS, COIL_LASTS_DAYS, "finger-coiled");
+        ledger.add(SHRINKAGE, ends ? COILED_ENDS_SHRINK : COIL_SHRINKS, "finger-coiled");
+    }
+
+    private static void shingled(Step step, Reading hair, double takes, Ledger ledger) {
+        ledger.add(DEFINITION, SHINGLE_DEFINES * takes, "every curl by hand");
+        ledger.add(CLUMPING, SHINGLE_CLUMPS * takes, "every curl by hand");
+        ledger.add(FRIZZ, -SHINGLE_CALMS_FRIZZ, "every curl by hand");
+        ledger.add(VOLUME, -SHINGLE_FLATTENS, "every curl by hand");
+        ledger.add(DAYS, SHINGLE_LASTS_DAYS, "every curl by hand");
+    }
+
+    private static void smoothed(Step step, Reading hair, double takes, Ledger ledger) {
+        ledger.add(DEFINITION, SMOOTH_DEFINES * takes, "smoothed root to tip");
+        ledger.add(CLUMPING, SMOOTH_CLUMPS * takes, "smoothed root to tip");
+        ledger.add(FRIZZ, -SMOOTH_CALMS_FRIZZ, "smoothed root to tip");
+    }
+
+    private static void opened(String how, Ledger ledger) {
+        ledger.add(VOLUME, FLUFF_LIFTS, how);
+        ledger.add(CLUMPING, -FLUFF_UNCLUMPS, how);
+        ledger.add(FRIZZ, FLUFF_FRIZZES, how);
+    }
+
+    private static void stretched(Step step, Reading hair, double takes, Ledger ledger) {
+        ledger.add(SHRINKAGE, -STRETCH_LENGTHENS * hair.shrinkage() * 100, "roots stretched");
+        ledger.add(VOLUME, STRETCH_LIFTS, "roots stretched");
+        ledger.add(DEFINITION, -STRETCH_UNDEFINES, "roots stretched");
     }
 
     private static void picks(Step step, Ledger ledger) {

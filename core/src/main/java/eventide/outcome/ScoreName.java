@@ -1,9 +1,10 @@
 package eventide.outcome;
 
+import eventide.shape.Said;
 import eventide.shape.Word;
 
 /** What a result is judged by. All run 0 to 10, but shrinkage (percent) and days. */
-public enum ScoreName implements Word {
+public enum ScoreName implements Word, Said {
     DEFINITION("definition", 10),
     CLUMPING("clumping", 10),
     FRIZZ("frizz", 10),
@@ -25,6 +26,11 @@ public enum ScoreName implements Word {
     @Override
     public String word() {
         return word;
+    }
+
+    @Override
+    public String label() {
+        return this == SHRINKAGE ? "shrinkage %" : word;
     }
 
     public double most() {

@@ -1,23 +1,50 @@
 package eventide.product;
 
-/** What a product is for: the place it takes in a routine. */
-public enum Role {
-    LEAVE_IN(Kind.MOISTURE, "leave-in", "Slip and moisture; it helps clumps form and lets the next layers spread."),
-    PRIMER(Kind.MOISTURE, "primer", "Slip and moisture; it helps clumps form and lets the next layers spread."),
-    CREAM(Kind.MOISTURE, "cream", "Moisture, weight and softness, with some clumping."),
-    OIL(Kind.OIL, "oil", "Seals and shines; on dry hair it breaks the cast."),
-    GEL(Kind.HOLD, "gel", "Hold and a cast: definition, and a guard against damp air."),
-    MOUSSE(Kind.HOLD, "mousse", "Light hold and volume."),
-    SPRAY(Kind.FINISH, "spray", "Seals what has set."),
-    HEAT_PROTECTANT(Kind.FINISH, "heat protectant", "Guards the hair from the heat of the dryer."),
-    EDGE(Kind.FINISH, "edge gel", "Lays the hairline."),
-    SHINE(Kind.FINISH, "shine mist", "Gloss on dry hair."),
-    DRY_SHAMPOO(Kind.FINISH, "dry shampoo", "Lift, and less oil at the roots."),
-    CLEANSER(Kind.WASH, "cleanser", "Cleans the scalp and what runs through the lengths."),
-    CLARIFIER(Kind.WASH, "clarifier", "Takes build-up off."),
-    CONDITIONER(Kind.WASH, "conditioner", "Slip for detangling, softness for the lengths."),
-    MASK(Kind.WASH, "mask", "Moisture for dry or worn lengths."),
-    PROTEIN(Kind.WASH, "protein treatment", "Strength for over-soft or bleached hair.");
+import eventide.hair.Reading;
+import eventide.shape.Said;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * What a product is for: the place it takes in a routine, and all there is to know of that: its words, how far it weighs, how much is
+ * advised. Another role is one more entry here.
+ */
+public enum Role implements Said {
+    // 6 pumps for long low-density hair [CP]
+    LEAVE_IN(
+            Kind.MOISTURE,
+            "leave-in",
+            "Slip and moisture; it helps clumps form and lets the next layers spread.",
+            .7,
+            hair -> .040 * Role.rich(hair)),
+    PRIMER(
+            Kind.MOISTURE,
+            "primer",
+            "Slip and moisture; it helps clumps form and lets the next layers spread.",
+            .7,
+            hair -> .040 * Role.rich(hair)),
+    // 1–2 pumps a section [CP]: six for a medium head worked in quarters
+    CREAM(
+            Kind.MOISTURE,
+            "cream",
+            "Moisture, weight and softness, with some clumping.",
+            1,
+            hair -> .055 * Role.rich(hair)),
+    // 1–2 drops on fine hair, at most 1½ pumps on a long head [CP]
+    OIL(Kind.OIL, "oil", "Seals and shines; on dry hair it breaks the cast.", .15, Role::drops),
+    // a pea to a small section of fine medium-density hair [CP]
+    GEL(Kind.HOLD, "gel", "Hold and a cast: definition, and a guard against damp air.", .6, hair -> .095),
+    // 6 pumps to each half of a medium-to-long head [CP], ml of foam
+    MOUSSE(Kind.HOLD, "mousse", "Light hold and volume.", .3, hair -> 1.5),
+    SPRAY(Kind.FINISH, "spray", "Seals what has set.", .15, hair -> .020),
+    HEAT_PROTECTANT(Kind.FINISH, "heat protectant", "Guards the hair from the heat of the dryer.", .15, hair -> .020),
+    EDGE(Kind.FINISH, "edge gel", "Lays the hairline.", .15, hair -> .006),
+    SHINE(Kind.FINISH, "shine mist", "Gloss on dry hair.", .15, hair -> .020),
+    DRY_SHAMPOO(Kind.FINISH, "dry shampoo", "Lift, and less oil at the roots.", .15, hair -> .020),
+    CLEANSER(Kind.WASH, "cleanser", "Cleans the scalp and what runs through the lengths.", .15, hair -> .10),
+    CLARIFIER(Kind.WASH, "clarifier", "Takes build-up off.", .15, hair -> .10),
+    CONDITIONER(Kind.WASH, "conditioner", "Slip for detangling, softness for the lengths.", .15, hair -> .20),
+    MASK(Kind.WASH, "mask", "Moisture for dry or worn lengths.", .15, hair -> .22),
+    PROTEIN(Kind.WASH, "protein treatment", "Strength for over-soft or bleached hair.", .15, hair -> .22);
 
     /** The families of roles that the rules speak of. */
     public enum Kind {
@@ -31,17 +58,39 @@ public enum Role {
     private final Kind kind;
     private final String label;
     private final String purpose;
+    private final double weighs;
+    private final ToDoubleFunction<Reading> mlPerGram;
 
-    Role(Kind kind, String label, String purpose) {
+    Role(Kind kind, String label, String purpose, double weighs, ToDoubleFunction<Reading> mlPerGram) {
         this.kind = kind;
         this.label = label;
         this.purpose = purpose;
+        this.weighs = weighs;
+        this.mlPerGram = mlPerGram;
+    }
+
+    /** Fine hair has more surface a gram but bears less weight [OURS, from the trade's figures]. */
+    private static double rich(Reading hair) {
+        return switch (hair.strand()) {
+            case FINE -> .75;
+            case MEDIUM -> 1;
+            case COARSE -> 1.15;
+        };
+    }
+
+    private static double drops(Reading hair) {
+        return switch (hair.strand()) {
+            case FINE -> .0018;
+            case MEDIUM -> .004;
+            case COARSE -> .006;
+        };
     }
 
     public Kind kind() {
         return kind;
     }
 
+    @Override
     public String label() {
         return label;
     }
@@ -49,6 +98,16 @@ public enum Role {
     /** What it does for the hair, in a stylist's words [CP]. */
     public String purpose() {
         return purpose;
+    }
+
+    /** How far its richness weighs, 0 to 1: a few drops of oil and a foam weigh less than a cream [OURS]. */
+    public double weighs() {
+        return weighs;
+    }
+
+    /** Advised for a gram of hair of usual porosity, ml (of foam for a mousse) [CP where said, else OURS]. */
+    public double mlPerGram(Reading hair) {
+        return mlPerGram.applyAsDouble(hair);
     }
 
     /** Gel and mousse: what makes a cast. */

@@ -7,10 +7,11 @@ import java.util.Set;
 /**
  * An action as something to pick: what it is called and for, where in the work it belongs, and which fields change what it does.
  */
-public record ActionCard(Action action, Action.Phase phase, String label, String purpose, Set<StepField> fields) {
+public record ActionCard(
+        Action action, Action.Phase phase, String label, String purpose, Motion motion, Set<StepField> fields) {
     /** All of them, in the order of the work. */
     public static final List<ActionCard> ALL = Arrays.stream(Action.values())
-            .map(action ->
-                    new ActionCard(action, action.phase(), action.label(), action.purpose(), action.meaningful()))
+            .map(action -> new ActionCard(
+                    action, action.phase(), action.label(), action.purpose(), action.motion(), action.meaningful()))
             .toList();
 }

@@ -1,7 +1,9 @@
 package eventide.routine;
 
+import eventide.shape.Said;
+
 /** Where a brush draws a section. */
-public enum BrushDirection {
+public enum BrushDirection implements Said {
     UP_AND_OUT,
     DOWN,
     FORWARD

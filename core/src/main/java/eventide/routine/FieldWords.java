@@ -1,6 +1,6 @@
 package eventide.routine;
 
-import eventide.hair.Zone;
+import eventide.shape.Said;
 import java.util.Collection;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -29,7 +29,7 @@ final class FieldWords {
             case TENSION -> (Boolean) value ? "under tension" : "no tension";
             case HEAT_CAP -> (Boolean) value ? "under a warm cap" : "no warm cap";
             case HALF -> word(value) + " half";
-            case FROM -> "from the " + word(value);
+            case FROM -> "from " + word(value);
             case WATER -> word(value) + " water";
             default -> value instanceof Collection<?> all ? listed(all) : word(value);
         };
@@ -67,8 +67,8 @@ final class FieldWords {
     }
 
     private static String word(Object value) {
-        return value instanceof Zone zone
-                ? zone.label()
+        return value instanceof Said said
+                ? said.label()
                 : value.toString().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 }

@@ -1,7 +1,9 @@
 package eventide.routine;
 
+import eventide.shape.Said;
+
 /** One half of every zone, as the client sits. */
-public enum Half {
+public enum Half implements Said {
     LEFT,
     RIGHT
 }

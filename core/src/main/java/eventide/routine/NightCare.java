@@ -1,9 +1,10 @@
 package eventide.routine;
 
 import eventide.hair.Hair;
+import eventide.shape.Said;
 
 /** What keeps the shape while it is slept on [CP]. */
-public enum NightCare {
+public enum NightCare implements Said {
     NONE("nothing over it"),
     SATIN("a satin bonnet or pillow"),
     PINEAPPLE("a loose pineapple, with a tie that does not crease, under satin");
@@ -17,6 +18,7 @@ public enum NightCare {
         this.label = label;
     }
 
+    @Override
     public String label() {
         return label;
     }

@@ -1,7 +1,9 @@
 package eventide.routine;
 
+import eventide.shape.Said;
+
 /** Temperature of the water. */
-public enum RinseWater {
+public enum RinseWater implements Said {
     COOL,
     WARM
 }

@@ -1,7 +1,9 @@
 package eventide.routine;
 
+import eventide.shape.Said;
+
 /** Air flow of a dryer or fan. */
-public enum Speed {
+public enum Speed implements Said {
     LOW,
     MEDIUM,
     HIGH

@@ -3,6 +3,7 @@ package eventide.wash;
 import eventide.drying.Visit;
 import eventide.hair.Zone;
 import eventide.routine.Action;
+import eventide.routine.Shaping;
 import eventide.routine.Step;
 import eventide.routine.Technique;
 
@@ -34,13 +35,12 @@ public final class Clumps {
                 || (step.action() == Action.APPLY && step.technique() == Technique.RAKE);
     }
 
-    /** How firmly an action forms clumps: 2 piece by piece, 1 in the hand, 0 not. */
+    /** How firmly a step forms clumps: 2 piece by piece, 1 in the hand, 0 not. */
     private static int forms(Step step) {
-        return switch (step.action()) {
-            case COIL, SHINGLE, BRUSH_STYLE, TWIST -> 2;
-            case SCRUNCH, PRESS, SQUISH -> 1;
-            case APPLY -> step.technique() == Technique.SCRUNCH ? 1 : 0;
-            default -> 0;
+        return switch (step.action().shaping()) {
+            case BY_PIECE -> 2;
+            case IN_HAND -> 1;
+            case LAID, NONE -> step.action() == Action.APPLY && step.technique() == Technique.SCRUNCH ? 1 : 0;
         };
     }
 
@@ -69,7 +69,7 @@ public final class Clumps {
             if (later.step().action().isDrying()) {
                 break;
             }
-            strongest = Math.max(strongest, later.step().action() == Action.SMOOTH ? 2 : forms(later.step()));
+            strongest = Math.max(strongest, later.step().action().shaping() == Shaping.LAID ? 2 : forms(later.step()));
         }
         return strongest;
     }

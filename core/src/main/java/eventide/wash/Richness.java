@@ -49,19 +49,7 @@ public final class Richness {
 
     /** Points of richness an advised amount of a product leaves. */
     public static double of(Product product) {
-        return product.richness() * share(product);
-    }
-
-    /** How far a role's richness weighs: a few drops of oil and a foam weigh less than a cream [OURS]. */
-    private static double share(Product product) {
-        return switch (product.role()) {
-            case CREAM -> 1;
-            case LEAVE_IN, PRIMER -> .7;
-            case GEL -> .6;
-            case OIL -> .15;
-            case MOUSSE -> .3;
-            default -> .15;
-        };
+        return product.richness() * product.role().weighs();
     }
 
     /** Points of richness this hair carries without going limp: strand 2 to porosity 1 unless the school says other. */

@@ -32,10 +32,7 @@ public final class Touches {
 
     /** The bowl too, whatever a school holds of it: a school changes no hair. */
     private static boolean touches(Step step) {
-        return switch (step.action()) {
-            case CUP, SCRUNCH, FLUFF, PICK, DIVIDE_CLUMPS, STRETCH -> true;
-            default -> false;
-        };
+        return step.action().disturbsCast();
     }
 
     private static boolean dryingBegan(Wash wash, Visit visit) {

@@ -13,7 +13,7 @@ public final class Unrinsed {
     public static int first(Wash wash) {
         List<Step> steps = wash.routine().steps();
         for (int i = rinsed(steps) + 1; i < steps.size(); i++) {
-            if (washes(steps.get(i).action())
+            if (steps.get(i).action().washes()
                     && !wash.course().visits(new StepPlace(i, -1)).isEmpty()) {
                 return i;
             }
@@ -28,13 +28,5 @@ public final class Unrinsed {
             }
         }
         return -1;
-    }
-
-    /** What is meant to be rinsed out again. */
-    public static boolean washes(Action action) {
-        return switch (action) {
-            case CLEANSE, CLARIFY, CONDITION, MASK, PROTEIN -> true;
-            default -> false;
-        };
     }
 }

@@ -212,11 +212,11 @@ public class RoutineChangesTest {
             new Case(
                     Routine.of(GEL.but().technique(Technique.RAKE).build()),
                     Routine.of(GEL.but().technique(Technique.SMOOTH).build()),
-                    "gel: rake → smooth"),
+                    "gel: raked → smoothed"),
             new Case(
                     Routine.of(coil),
                     Routine.of(coil.but().extent(Extent.MID_TO_ENDS).build()),
-                    "finger coil: full → mid to ends"),
+                    "finger coil: whole length → middle to ends"),
             new Case(
                     Routine.of(rinse),
                     Routine.of(rinse.but().water(RinseWater.COOL).build()),
@@ -226,7 +226,7 @@ public class RoutineChangesTest {
                     Routine.of(cup.but()
                             .position(List.of(Position.SIDE, Position.UPSIDE_DOWN))
                             .build()),
-                    "cup-diffuse: upright → side, upside down"),
+                    "cup: upright → to the side, upside down"),
             new Case(Routine.of(GEL, LEAVE_IN), Routine.of(LEAVE_IN, GEL), "at another place in the order"),
             new Case(Routine.of(GEL), Routine.of(LEAVE_IN), "leave-in instead of gel"),
             new Case(

@@ -3,6 +3,7 @@ package eventide.server;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noFields;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 
 import com.tngtech.archunit.base.DescribedPredicate;
@@ -82,8 +83,12 @@ public class HouseRulesTest {
                 .definedBy("eventide.chair..")
                 .layer("log")
                 .definedBy("eventide.log..")
+                .layer("words")
+                .definedBy("eventide.words..")
                 .layer("server")
                 .definedBy("eventide.server..")
+                .whereLayer("words")
+                .mayOnlyBeAccessedByLayers("server")
                 .whereLayer("chair")
                 .mayOnlyBeAccessedByLayers("server")
                 .whereLayer("planner")
@@ -91,7 +96,7 @@ public class HouseRulesTest {
                 .whereLayer("log")
                 .mayOnlyBeAccessedByLayers("server")
                 .whereLayer("outcome")
-                .mayOnlyBeAccessedByLayers("planner", "chair", "server")
+                .mayOnlyBeAccessedByLayers("planner", "chair", "words", "server")
                 .whereLayer("check")
                 .mayOnlyBeAccessedByLayers("planner", "chair", "server")
                 .whereLayer("wash")
@@ -99,8 +104,30 @@ public class HouseRulesTest {
                 .whereLayer("drying")
                 .mayOnlyBeAccessedByLayers("wash", "check", "outcome", "planner", "chair", "log", "server")
                 .whereLayer("routine")
-                .mayOnlyBeAccessedByLayers("drying", "wash", "check", "outcome", "planner", "chair", "log", "server")
+                .mayOnlyBeAccessedByLayers(
+                        "drying", "wash", "check", "outcome", "planner", "chair", "log", "words", "server")
                 .because("arrows point up the list only")
+                .check(classes);
+    }
+
+    /** The compiler keeps a table beside each class that switches on a closed set. */
+    @Test
+    public void whatAnActionIsStandsBesideItAlone() {
+        noFields()
+                .that()
+                .areDeclaredInClassesThat()
+                .resideOutsideOfPackage("eventide.routine")
+                .should()
+                .haveNameMatching("\\$SwitchMap\\$eventide\\$routine\\$(Action|Technique)")
+                .because("another action or technique is one more entry beside its name, and nothing elsewhere")
+                .check(classes);
+        noFields()
+                .that()
+                .areDeclaredInClassesThat()
+                .resideOutsideOfPackage("eventide.product")
+                .should()
+                .haveNameMatching("\\$SwitchMap\\$eventide\\$product\\$Role")
+                .because("another role of a product is one more entry beside its name, and nothing elsewhere")
                 .check(classes);
     }
 

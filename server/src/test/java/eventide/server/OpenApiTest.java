@@ -19,6 +19,10 @@ public class OpenApiTest {
             JsonNode committed = new JsonMapper().readTree(Files.readString(Path.of("..", "docs", "openapi.json")));
             assertEquals(
                     served, committed, "run bin/openapi and commit docs/openapi.json with web/src/api/schema.d.ts");
+            JsonNode words = server.get("/api/words").body();
+            JsonNode built =
+                    new JsonMapper().readTree(Files.readString(Path.of("..", "web", "src", "api", "words.json")));
+            assertEquals(words, built, "run bin/openapi and commit web/src/api/words.json");
         }
     }
 

@@ -9,11 +9,9 @@ import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Set;
 
 /** How far apart two plans are: what a stylist would do otherwise, and a size for it. */
@@ -94,32 +92,13 @@ public final class RoutineDifference {
         }
     }
 
-    /** What is done besides, by its name [OURS: what a stylist would miss in a telling]. */
-    private static final Map<Action, String> BESIDES = besides();
-
-    private static Map<Action, String> besides() {
-        Map<Action, String> names = new EnumMap<>(Action.class);
-        names.put(Action.CLARIFY, "a clarifier");
-        names.put(Action.MASK, "a mask");
-        names.put(Action.PROTEIN, "protein");
-        names.put(Action.MICROPLOP, "microplopping");
-        names.put(Action.PLOP, "plopping");
-        names.put(Action.CLIP_ROOTS, "root clips");
-        names.put(Action.SHAKE_ROOTS, "shaking the roots");
-        names.put(Action.BREAK_CAST, "breaking the cast");
-        names.put(Action.FLUFF, "fluffing");
-        names.put(Action.PICK, "picking the roots");
-        names.put(Action.STRETCH, "stretching the roots");
-        return names;
-    }
-
     private void beside(Routine taken, Routine other) {
-        BESIDES.forEach((action, name) -> {
+        for (Action action : Action.values()) {
             boolean theirs = does(other, action);
-            if (does(taken, action) != theirs) {
-                add(BESIDE, (theirs ? "with " : "without ") + name);
+            if (action.besides() != null && does(taken, action) != theirs) {
+                add(BESIDE, (theirs ? "with " : "without ") + action.besides());
             }
-        });
+        }
         NightCare night = other.night() == null ? NightCare.NONE : other.night();
         if (night != (taken.night() == null ? NightCare.NONE : taken.night())) {
             add(BESIDE, "at night " + night.label());
@@ -149,17 +128,9 @@ public final class RoutineDifference {
 
     private static String hands(Routine routine) {
         for (StepPlace place : routine.places()) {
-            switch (routine.at(place).action()) {
-                case COIL:
-                    return "finger-coiled";
-                case SHINGLE:
-                    return "every curl by hand";
-                case BRUSH_STYLE:
-                    return "brush-styled";
-                case SMOOTH:
-                    return "smoothed in sections";
-                default:
-                    break;
+            String words = routine.at(place).action().shapedWords();
+            if (words != null) {
+                return words;
             }
         }
         return "scrunched";

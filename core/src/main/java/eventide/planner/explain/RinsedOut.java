@@ -6,32 +6,44 @@ import eventide.hair.Strand;
 import eventide.hair.Zone;
 import eventide.product.LabelReading;
 import eventide.product.Product;
+import eventide.product.Role;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 
 /** What a cleanser, a conditioner or a mask does on one head before it is rinsed out again [CP]. */
 public final class RinsedOut {
     /** From this richness a cleanser gives slip of its own, of 10 [CP: creamy]. */
     private static final double CREAMY = 3;
 
+    private interface Does {
+        void says(Product product, Hair hair, List<String> into);
+    }
+
+    /** What is not here stays in the hair. */
+    private static final Map<Role, Does> DOES = Map.of(
+            Role.CLEANSER,
+            RinsedOut::cleanser,
+            Role.CLARIFIER,
+            (product, hair, says) -> says.add(
+                    Boolean.TRUE.equals(hair.buildUp())
+                            ? "Takes off the build-up that shows here."
+                            : "Takes build-up off: once or twice a month is enough."),
+            Role.CONDITIONER,
+            (product, hair, says) -> says.add("Slip for detangling, from the ends; rinsed out fully."),
+            Role.MASK,
+            (product, hair, says) -> mask(hair, says),
+            Role.PROTEIN,
+            (product, hair, says) -> protein(hair, says));
+
     private RinsedOut() {}
 
     public static List<String> says(Product product, Hair hair) {
         List<String> says = new ArrayList<>();
-        switch (product.role()) {
-            case CLEANSER -> cleanser(product, hair, says);
-            case CLARIFIER ->
-                says.add(
-                        Boolean.TRUE.equals(hair.buildUp())
-                                ? "Takes off the build-up that shows here."
-                                : "Takes build-up off: once or twice a month is enough.");
-            case CONDITIONER -> says.add("Slip for detangling, from the ends; rinsed out fully.");
-            case MASK -> mask(hair, says);
-            case PROTEIN -> protein(hair, says);
-            default -> {
-                // stays in the hair
-            }
+        Does does = DOES.get(product.role());
+        if (does != null) {
+            does.says(product, hair, says);
         }
         if (product.contactMinutes() != null) {
             says.add(String.format(

@@ -6,6 +6,7 @@ import eventide.routine.Part;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.Tool;
+import eventide.shape.Said;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -40,11 +41,8 @@ public final class StepWords {
         return minutes < 1 ? Math.round(60 * minutes) + " s" : String.format(Locale.ROOT, "%.0f min", minutes);
     }
 
-    private static String listed(Collection<? extends Enum<?>> words) {
-        return words.stream()
-                .map(word -> word.name().toLowerCase(Locale.ROOT).replace('_', ' '))
-                .sorted()
-                .collect(Collectors.joining(" and "));
+    private static String listed(Collection<? extends Said> words) {
+        return words.stream().map(Said::label).sorted().collect(Collectors.joining(" and "));
     }
 
     /** What is done, with what and how; without how long. */
@@ -67,10 +65,14 @@ public final class StepWords {
         if (step.zones() != null) {
             said.append(", ").append(step.zones().stream().map(Zone::label).collect(Collectors.joining(" and ")));
         }
-        add(said, step.half() == null ? null : step.half().name() + " half");
-        add(said, step.from() == null ? null : "from the " + step.from());
+        add(said, step.half() == null ? null : step.half().label() + " half");
+        add(said, step.from() == null ? null : "from " + step.from().label());
         add(said, isSaid(step) ? null : step.tool());
-        add(said, step.brushDirection() == null ? null : "brushed " + step.brushDirection());
+        add(
+                said,
+                step.brushDirection() == null
+                        ? null
+                        : "brushed " + step.brushDirection().label());
         add(said, step.extent());
         if (step.parts() != null
                 && !(step.action() == Action.PICK && step.parts().equals(Set.of(Part.ROOTS)))) {
@@ -81,7 +83,7 @@ public final class StepWords {
         }
         add(said, Boolean.TRUE.equals(step.tension()) ? "under gentle tension" : null);
         add(said, Boolean.TRUE.equals(step.heatCap()) ? "under a warm cap" : null);
-        add(said, step.water() == null ? null : step.water() + " water");
+        add(said, step.water() == null ? null : step.water().label() + " water");
         if (step.count() != null) {
             said.append(", ").append(step.count()).append(" times");
         }
@@ -103,7 +105,7 @@ public final class StepWords {
 
     private static void add(StringBuilder said, Object word) {
         if (word != null) {
-            said.append(", ").append(word.toString().toLowerCase(Locale.ROOT).replace('_', ' '));
+            said.append(", ").append(word instanceof Said one ? one.label() : word);
         }
     }
 

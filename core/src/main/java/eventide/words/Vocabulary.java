@@ -1,0 +1,145 @@
+package eventide.words;
+
+import eventide.hair.Zone;
+import eventide.outcome.ScoreName;
+import eventide.product.Role;
+import eventide.routine.Action;
+import eventide.routine.BrushDirection;
+import eventide.routine.DetangleFrom;
+import eventide.routine.Extent;
+import eventide.routine.Half;
+import eventide.routine.Heat;
+import eventide.routine.Motion;
+import eventide.routine.NightCare;
+import eventide.routine.OwnedTool;
+import eventide.routine.Part;
+import eventide.routine.Position;
+import eventide.routine.RinseWater;
+import eventide.routine.Speed;
+import eventide.routine.StepField;
+import eventide.routine.Technique;
+import eventide.routine.Tool;
+import eventide.shape.Said;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Everything a step, a head or a score is called, as a stylist reads it: the one place screens and printed pages have their words from.
+ * Keys are the words of the written form; a second language would be a second value of this.
+ *
+ * @param actions in the order of the work
+ * @param techniques how a product is put on
+ * @param fields of a step that take one word, with the words each takes
+ * @param roles what a product is for
+ * @param tools that may be at hand
+ * @param scores by their written name
+ * @param wetness from the wettest down
+ */
+public record Vocabulary(
+        Map<String, Drawn> actions,
+        Map<String, Drawn> techniques,
+        Map<String, Map<String, String>> fields,
+        Map<String, RoleWord> roles,
+        Map<String, String> tools,
+        Map<String, String> zones,
+        Map<String, String> scores,
+        Map<String, String> nights,
+        List<WetnessWord> wetness) {
+    /** In English, as the trade speaks it. */
+    public static final Vocabulary ENGLISH = new Vocabulary(
+            allActions(),
+            allTechniques(),
+            allFields(),
+            allRoles(),
+            labels(OwnedTool.values()),
+            labels(Zone.values()),
+            allScores(),
+            labels(NightCare.values()),
+            WetnessWord.ALL);
+
+    /**
+     * What hands do.
+     *
+     * @param motion how it is drawn moving
+     */
+    public record Drawn(String label, Motion motion) {}
+
+    /**
+     * What a bottle is for.
+     *
+     * @param washesOut rinsed out again: its wetness window means nothing
+     */
+    public record RoleWord(String label, boolean washesOut) {}
+
+    /**
+     * What hair of some water is called [CP].
+     *
+     * @param fromPercent the least water that is called so, percent
+     */
+    public record WetnessWord(int fromPercent, String word) {
+        private static final List<WetnessWord> ALL = List.of(
+                new WetnessWord(90, "dripping"),
+                new WetnessWord(75, "soaking"),
+                new WetnessWord(60, "wet"),
+                new WetnessWord(35, "damp"),
+                new WetnessWord(2, "nearly dry"),
+                new WetnessWord(0, "dry"));
+    }
+
+    private static Map<String, Drawn> allActions() {
+        Map<String, Drawn> words = new LinkedHashMap<>();
+        for (Action action : Action.values()) {
+            words.put(action.name(), new Drawn(action.label(), action.motion()));
+        }
+        return words;
+    }
+
+    private static Map<String, Drawn> allTechniques() {
+        Map<String, Drawn> words = new LinkedHashMap<>();
+        for (Technique technique : Technique.values()) {
+            words.put(technique.name(), new Drawn(technique.label(), technique.motion()));
+        }
+        return words;
+    }
+
+    private static Map<String, RoleWord> allRoles() {
+        Map<String, RoleWord> words = new LinkedHashMap<>();
+        for (Role role : Role.values()) {
+            words.put(role.name(), new RoleWord(role.label(), role.washesOut()));
+        }
+        return words;
+    }
+
+    private static Map<String, Map<String, String>> allFields() {
+        Map<String, Map<String, String>> words = new LinkedHashMap<>();
+        words.put(StepField.TECHNIQUE.word(), labels(Technique.values()));
+        words.put(StepField.TOOL.word(), labels(Tool.values()));
+        words.put(StepField.HALF.word(), labels(Half.values()));
+        words.put(StepField.HEAT.word(), labels(Heat.values()));
+        words.put(StepField.SPEED.word(), labels(Speed.values()));
+        words.put(StepField.BRUSH_DIRECTION.word(), labels(BrushDirection.values()));
+        words.put(StepField.EXTENT.word(), labels(Extent.values()));
+        words.put(StepField.WATER.word(), labels(RinseWater.values()));
+        words.put(StepField.FROM.word(), labels(DetangleFrom.values()));
+        words.put(StepField.PARTS.word(), labels(Part.values()));
+        words.put(StepField.POSITION.word(), labels(Position.values()));
+        return words;
+    }
+
+    private static Map<String, String> allScores() {
+        Map<String, String> words = new LinkedHashMap<>();
+        for (ScoreName score : ScoreName.values()) {
+            words.put(score.word(), score.label());
+        }
+        return words;
+    }
+
+    private static Map<String, String> labels(Said[] all) {
+        Map<String, String> words = new LinkedHashMap<>();
+        for (Said one : all) {
+            words.put(one.name(), one.label());
+        }
+        return words;
+    }
+}
