@@ -344,7 +344,7 @@ final class Simulation {
                     cell.mistTo(step.toWetness() == null ? cell.lengthsWetness() + MIST_LIFT : step.toWetness());
                 case SQUEEZED -> cell.pressTo(level(step, SQUEEZED));
                 case CLOTHED -> cell.pressTo(level(step, clothLeaves(cell.lengthsWetness())));
-                case NOTHING -> throw new IllegalStateException("nothing is done to water");
+                default -> throw new IllegalStateException(done + " does nothing to water");
             }
         }
         if (done.adds()) {
