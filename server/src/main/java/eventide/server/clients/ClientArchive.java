@@ -75,12 +75,12 @@ public class ClientArchive {
         GeneratedKeyHolder key = new GeneratedKeyHolder();
         jdbc.sql(INSERT)
                 .param("name", draft.name())
-                .param("hair", shapes.write(draft.hair()))
-                .param("goal", shapes.write(draft.goal()))
-                .param("schools", shapes.write(draft.schools()))
-                .param("limits", shapes.write(draft.limits()))
+                .param("hair", shapes.keep(draft.hair()))
+                .param("goal", shapes.keep(draft.goal()))
+                .param("schools", shapes.keep(draft.schools()))
+                .param("limits", shapes.keep(draft.limits()))
                 .param("notes", draft.notes())
-                .param("intake", shapes.write(draft.intake()))
+                .param("intake", shapes.keep(draft.intake()))
                 .param("at", changedAt.atOffset(ZoneOffset.UTC))
                 .update(key, "id");
         long id = Objects.requireNonNull(key.getKeyAs(Long.class));
@@ -88,14 +88,14 @@ public class ClientArchive {
             jdbc.sql(INSERT_READING)
                     .param("client", id)
                     .param("at", reading.takenAt().atOffset(ZoneOffset.UTC))
-                    .param("hair", shapes.write(reading.hair()))
+                    .param("hair", shapes.keep(reading.hair()))
                     .param(
                             "occasion",
                             reading.occasion() == null
                                     ? null
                                     : reading.occasion().name())
                     .param("note", reading.note())
-                    .param("intake", shapes.write(reading.intake()))
+                    .param("intake", shapes.keep(reading.intake()))
                     .update();
         }
         for (Referral referral : referrals) {

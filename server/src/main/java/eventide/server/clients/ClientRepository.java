@@ -230,7 +230,7 @@ public class ClientRepository {
         get(id);
         List<ReadingTaken> oldestFirst = new ArrayList<>();
         jdbc.sql(READINGS).param("client", id).query(row -> {
-            Hair hair = shapes.read(row.getString("hair"), Hair.class);
+            Hair hair = shapes.kept(row.getString("hair"), Hair.class);
             Hair before = oldestFirst.isEmpty()
                     ? null
                     : oldestFirst.get(oldestFirst.size() - 1).hair();
@@ -241,7 +241,7 @@ public class ClientRepository {
                     hair,
                     occasion == null ? null : Occasion.valueOf(occasion),
                     row.getString("note"),
-                    shapes.read(row.getString("intake"), Intake.class),
+                    shapes.kept(row.getString("intake"), Intake.class),
                     before == null ? List.of() : HairChanges.between(before, hair)));
         });
         Collections.reverse(oldestFirst);
@@ -252,23 +252,23 @@ public class ClientRepository {
         jdbc.sql(INSERT_READING)
                 .param("client", client)
                 .param("now", utc(now))
-                .param("hair", shapes.write(draft.hair()))
+                .param("hair", shapes.keep(draft.hair()))
                 .param(
                         "occasion",
                         draft.occasion() == null ? null : draft.occasion().name())
                 .param("note", draft.readingNote())
-                .param("intake", shapes.write(draft.intake()))
+                .param("intake", shapes.keep(draft.intake()))
                 .update();
     }
 
     private JdbcClient.StatementSpec fill(JdbcClient.StatementSpec sql, ClientDraft draft, Instant now) {
         return sql.param("name", draft.name())
-                .param("hair", shapes.write(draft.hair()))
-                .param("goal", shapes.write(draft.goal()))
-                .param("schools", shapes.write(draft.schools()))
-                .param("limits", shapes.write(draft.limits()))
+                .param("hair", shapes.keep(draft.hair()))
+                .param("goal", shapes.keep(draft.goal()))
+                .param("schools", shapes.keep(draft.schools()))
+                .param("limits", shapes.keep(draft.limits()))
                 .param("notes", draft.notes())
-                .param("intake", shapes.write(draft.intake()))
+                .param("intake", shapes.keep(draft.intake()))
                 .param("now", utc(now));
     }
 
@@ -276,12 +276,12 @@ public class ClientRepository {
         return new Client(
                 row.getLong("id"),
                 row.getString("name"),
-                shapes.read(row.getString("hair"), Hair.class),
-                shapes.read(row.getString("goal"), Goal.class),
-                shapes.read(row.getString("schools"), Schools.class),
-                shapes.read(row.getString("limits"), Limits.class),
+                shapes.kept(row.getString("hair"), Hair.class),
+                shapes.kept(row.getString("goal"), Goal.class),
+                shapes.kept(row.getString("schools"), Schools.class),
+                shapes.kept(row.getString("limits"), Limits.class),
                 row.getString("notes"),
-                shapes.read(row.getString("intake"), Intake.class),
+                shapes.kept(row.getString("intake"), Intake.class),
                 referrals,
                 row.getInt("version"),
                 instant(row, "changed_at"));

@@ -1,10 +1,13 @@
 package eventide.server.json;
 
+import eventide.shape.Letters;
 import eventide.shape.Named;
 import eventide.shape.OneOrMany;
+import eventide.shape.Range;
 import eventide.shape.Word;
 import java.lang.reflect.Constructor;
 import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
 import java.util.Arrays;
@@ -12,11 +15,17 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import tools.jackson.core.JsonPointer;
 
 /** What reflection tells of a record, asked once: reading a routine visits the same few records hundreds of times. */
 final class RecordPlan {
-    /** One component: its place, and how it is read. */
-    record Part(int index, Type type, boolean oneOrMany) {}
+    /**
+     * One component: its place, how it is read, and what it takes.
+     *
+     * @param range null where any number will do
+     * @param letters null where any length will do
+     */
+    record Part(int index, Type type, boolean oneOrMany, Range range, Letters letters) {}
 
     private static final ClassValue<RecordPlan> PLANS = new ClassValue<>() {
         @Override
@@ -44,7 +53,12 @@ final class RecordPlan {
             Named named = components[i].getAnnotation(Named.class);
             parts.put(
                     named == null ? components[i].getName() : named.value(),
-                    new Part(i, components[i].getGenericType(), components[i].isAnnotationPresent(OneOrMany.class)));
+                    new Part(
+                            i,
+                            components[i].getGenericType(),
+                            components[i].isAnnotationPresent(OneOrMany.class),
+                            components[i].getAnnotation(Range.class),
+                            components[i].getAnnotation(Letters.class)));
         }
         try {
             constructor = type.getDeclaredConstructor(
@@ -71,6 +85,27 @@ final class RecordPlan {
     /** Null where the record has no such component. */
     Part part(String name) {
         return parts.get(name);
+    }
+
+    /** The component a pointer into a document of a type leads to; null where it leads elsewhere. */
+    static Part partAt(Type type, JsonPointer at) {
+        Part part = null;
+        Type now = type;
+        for (JsonPointer rest = at; !rest.matches(); rest = rest.tail()) {
+            if (now instanceof ParameterizedType generic) {
+                Type[] arguments = generic.getActualTypeArguments();
+                now = arguments[arguments.length - 1];
+            } else if (now instanceof Class<?> raw && raw.isRecord()) {
+                part = of(raw).part(rest.getMatchingProperty());
+                if (part == null) {
+                    return null;
+                }
+                now = part.type();
+            } else {
+                return null;
+            }
+        }
+        return part;
     }
 
     int size() {

@@ -21,9 +21,14 @@ public class Shapes {
         return value == null ? null : mapper.writeValueAsString(value);
     }
 
-    /** What we wrote ourselves; null stays null. */
-    public <T> T read(String json, Class<T> type) {
-        return json == null ? null : ShapeReader.ofOurs().read(tree(json), type);
+    /** As it is kept: with the format it is of; null stays null. */
+    public String keep(Object value) {
+        return value == null ? null : mapper.writeValueAsString(Upgrades.marked(mapper.valueToTree(value)));
+    }
+
+    /** What was kept, by whatever version; null stays null. */
+    public <T> T kept(String json, Class<T> type) {
+        return json == null ? null : KeptDocument.read(tree(json), type);
     }
 
     public JsonNode tree(String json) {

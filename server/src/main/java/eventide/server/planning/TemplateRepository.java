@@ -42,7 +42,7 @@ public class TemplateRepository {
                 .query((row, n) -> new Template(
                         row.getLong("id"),
                         row.getString("name"),
-                        shapes.read(row.getString("routine"), Routine.class),
+                        shapes.kept(row.getString("routine"), Routine.class),
                         row.getObject("kept_at", OffsetDateTime.class).toInstant()))
                 .list();
     }
@@ -52,7 +52,7 @@ public class TemplateRepository {
         KeyHolder key = new GeneratedKeyHolder();
         jdbc.sql(INSERT)
                 .param("name", name.strip())
-                .param("routine", shapes.write(routine))
+                .param("routine", shapes.keep(routine))
                 .param("at", at.atOffset(ZoneOffset.UTC))
                 .update(key, "id");
         return new Template(key.getKey().longValue(), name.strip(), routine, at);

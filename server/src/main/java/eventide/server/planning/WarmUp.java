@@ -90,7 +90,7 @@ class WarmUp {
     private String ask(Hair hair, int volume) {
         Goal goal = new Goal(2, volume, 0, 1, 1, null);
         Query query = new Query(hair, goal, Air.of(22, 52), null, Limits.ofMinutes(120), SHELF);
-        Query asked = shapes.read(shapes.write(query), Query.class);
+        Query asked = shapes.read(shapes.tree(shapes.write(query)), Query.class, id -> null);
         return shapes.write(Planner.suggest(asked));
     }
 

@@ -190,9 +190,9 @@ public class ShelfRepository {
                 .param("role", draft.product().role().name())
                 .param(
                         "body",
-                        shapes.getObject().write(draft.product().withId(null).withFlakesOver(null)))
+                        shapes.getObject().keep(draft.product().withId(null).withFlakesOver(null)))
                 .param("shelf", shelf)
-                .param("facts", shapes.getObject().write(draft.facts()));
+                .param("facts", shapes.getObject().keep(draft.facts()));
     }
 
     /** Names of what each bottle balled or flaked over when both were rubbed: beside the bottle, for rules and plans to ask. */
@@ -207,7 +207,7 @@ public class ShelfRepository {
 
     private ShelfItem shelfItem(ResultSet row, Map<Long, List<String>> flaked) throws SQLException {
         Product product = shapes.getObject()
-                .read(row.getString("body"), Product.class)
+                .kept(row.getString("body"), Product.class)
                 .withId(row.getLong("id"))
                 .withFlakesOver(flaked.get(row.getLong("id")));
         boolean labelled = product.ingredients() != null;
@@ -216,7 +216,7 @@ public class ShelfRepository {
                 row.getLong("id"),
                 row.getLong("shelf_id"),
                 product,
-                shapes.getObject().read(row.getString("facts"), BottleFacts.class),
+                shapes.getObject().kept(row.getString("facts"), BottleFacts.class),
                 labelled ? label.traits() : null,
                 labelled ? label.breaks() : null,
                 row.getString("photo"),

@@ -90,7 +90,7 @@ class ChairEventRepository {
                 .param("inner", event.inner())
                 .param("section", event.section())
                 .param("ratio", event.ratio())
-                .param("product", shapes.write(event.product()))
+                .param("product", shapes.keep(event.product()))
                 .param("zone", name(event.zone()))
                 .param("sign", name(event.sign()))
                 .param("look", name(event.look()))
@@ -109,7 +109,7 @@ class ChairEventRepository {
                 row.getObject("inner_index", Integer.class),
                 row.getObject("section_index", Integer.class),
                 row.getObject("ratio", Double.class),
-                shapes.read(row.getString("product"), Product.class),
+                shapes.kept(row.getString("product"), Product.class),
                 word(Zone.class, row.getString("zone")),
                 word(ChairEvent.Sign.class, row.getString("sign")),
                 word(Look.class, row.getString("look")),

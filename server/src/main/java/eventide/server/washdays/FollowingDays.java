@@ -34,7 +34,7 @@ class FollowingDays {
     List<FollowingDay> ofDay(long washDay) {
         return jdbc.sql(FOLLOWING)
                 .param("id", washDay)
-                .query((row, n) -> shapes.read(row.getString("body"), FollowingDay.class))
+                .query((row, n) -> shapes.kept(row.getString("body"), FollowingDay.class))
                 .list();
     }
 
@@ -43,7 +43,7 @@ class FollowingDays {
         jdbc.sql(FOLLOW)
                 .param("id", washDay)
                 .param("day", day.day())
-                .param("body", shapes.write(day))
+                .param("body", shapes.keep(day))
                 .update();
     }
 

@@ -85,7 +85,7 @@ public class ScoreRepository {
                 .param("client", client)
                 .query((row, n) -> new Scored(
                         row.getObject("planned_at", OffsetDateTime.class).toInstant(),
-                        RatingSummary.of(shapes.read(row.getString("rating"), Rating.class))))
+                        RatingSummary.of(shapes.kept(row.getString("rating"), Rating.class))))
                 .list();
     }
 
@@ -94,7 +94,7 @@ public class ScoreRepository {
         return jdbc.sql(BEFORE)
                 .param("id", washDay)
                 .query((row, n) -> new Corrected(
-                        shapes.read(row.getString("rating"), Rating.class),
+                        shapes.kept(row.getString("rating"), Rating.class),
                         row.getObject("replaced_at", OffsetDateTime.class).toInstant()))
                 .list();
     }
@@ -104,7 +104,7 @@ public class ScoreRepository {
     void ratedBefore(long washDay, Corrected corrected) {
         jdbc.sql(PUT_BEFORE)
                 .param("id", washDay)
-                .param("rating", shapes.write(corrected.rating()))
+                .param("rating", shapes.keep(corrected.rating()))
                 .param("at", utc(corrected.replacedAt()))
                 .update();
     }

@@ -156,12 +156,12 @@ public class WashDayRepository {
                 .param("client", client)
                 .param("now", utc(now))
                 .param("name", draft.name())
-                .param("hair", shapes.write(draft.hair()))
-                .param("goal", shapes.write(draft.goal()))
-                .param("air", shapes.write(draft.air()))
-                .param("schools", shapes.write(draft.schools()))
-                .param("limits", shapes.write(draft.limits()))
-                .param("routine", shapes.write(draft.routine()))
+                .param("hair", shapes.keep(draft.hair()))
+                .param("goal", shapes.keep(draft.goal()))
+                .param("air", shapes.keep(draft.air()))
+                .param("schools", shapes.keep(draft.schools()))
+                .param("limits", shapes.keep(draft.limits()))
+                .param("routine", shapes.keep(draft.routine()))
                 .update(key, "id");
         WashDay added = get(Objects.requireNonNull(key.getKeyAs(Long.class)));
         history.index(added);
@@ -252,7 +252,7 @@ public class WashDayRepository {
         scores.keepBefore(id, now);
         jdbc.sql(RATE)
                 .param("id", id)
-                .param("rating", shapes.write(rating))
+                .param("rating", shapes.keep(rating))
                 .param("now", utc(now))
                 .param("definition", overall.definition())
                 .param("clumping", overall.clumping())
@@ -354,8 +354,8 @@ public class WashDayRepository {
 
     private WashDay washDay(ResultSet row) throws SQLException {
         long id = row.getLong("id");
-        Rating rating = shapes.read(row.getString("rating"), Rating.class);
-        Routine routine = shapes.read(row.getString("routine"), Routine.class);
+        Rating rating = shapes.kept(row.getString("rating"), Rating.class);
+        Routine routine = shapes.kept(row.getString("routine"), Routine.class);
         return new WashDay(
                 id,
                 row.getLong("client_id"),
@@ -363,11 +363,11 @@ public class WashDayRepository {
                 instant(row, "planned_at"),
                 instant(row, "started_at"),
                 instant(row, "finished_at"),
-                shapes.read(row.getString("hair"), Hair.class),
-                shapes.read(row.getString("goal"), Goal.class),
-                shapes.read(row.getString("air"), Air.class),
-                shapes.read(row.getString("schools"), Schools.class),
-                shapes.read(row.getString("limits"), Limits.class),
+                shapes.kept(row.getString("hair"), Hair.class),
+                shapes.kept(row.getString("goal"), Goal.class),
+                shapes.kept(row.getString("air"), Air.class),
+                shapes.kept(row.getString("schools"), Schools.class),
+                shapes.kept(row.getString("limits"), Limits.class),
                 routine,
                 null,
                 rating,
