@@ -25,19 +25,6 @@ public record DoseUnit(
         return new DoseUnit(name, Math.round(grams / doses / density * 100) / 100.0);
     }
 
-    /** The unit a stylist would reach for where the product does not say [CP]. */
-    public static DoseUnit usualFor(Role role) {
-        return switch (role) {
-            case MOUSSE -> new DoseUnit("pump", 16.0);
-            case OIL -> new DoseUnit("drop", 0.05);
-            case SPRAY, HEAT_PROTECTANT, SHINE, DRY_SHAMPOO -> new DoseUnit("spritz", 0.15);
-            case EDGE -> new DoseUnit("pea", 0.3);
-            case GEL -> new DoseUnit("pea", 0.3);
-            case LEAVE_IN, PRIMER, CREAM -> new DoseUnit("pump", 1.0);
-            case CLEANSER, CLARIFIER, CONDITIONER, MASK, PROTEIN -> new DoseUnit("walnut", 5.0);
-        };
-    }
-
     /**
      * An amount as it is said at the chair, in this unit where that comes near: "6 pumps", "1½ pumps", "a light pump"; what
      * falls by itself is counted whole: "3 drops". Next to nothing is "a trace".

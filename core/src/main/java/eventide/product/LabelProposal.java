@@ -10,11 +10,6 @@ import java.util.List;
  * points; a stylist's own values win. All figures [OURS], set so that the demo's bottles come out as stylists rate them.
  */
 final class LabelProposal {
-    private static final double MOST_HOLD_OF_GEL = 9;
-    private static final double MOST_HOLD_OF_FOAM = 6;
-    private static final double MOST_HOLD_OF_SPRAY = 8;
-    private static final double MOST_HOLD_OF_CREAM = 4;
-    private static final double MOST_HOLD_OF_LEAVE_IN = 2;
     /** How fast hold and richness rise with what stands on the label. */
     private static final double HOLD_RISES = 1.15;
 
@@ -75,29 +70,16 @@ final class LabelProposal {
     }
 
     private double mostHold() {
-        return switch (role) {
-            case GEL, EDGE -> MOST_HOLD_OF_GEL;
-            case MOUSSE -> MOST_HOLD_OF_FOAM;
-            case SPRAY -> MOST_HOLD_OF_SPRAY;
-            case CREAM -> MOST_HOLD_OF_CREAM;
-            case LEAVE_IN, PRIMER -> MOST_HOLD_OF_LEAVE_IN;
-            default -> 0;
-        };
+        return role.usual().mostHold();
     }
 
     /** By role [CP]: foam brings its own water, a gel thick with gum or carbomer drowns on dripping hair. */
     private double[] window(double film) {
-        return switch (role) {
-            case MOUSSE -> new double[] {35, 75};
-            case GEL -> gelWindow(film);
-            case CREAM -> new double[] {45, 92};
-            case LEAVE_IN, PRIMER -> new double[] {50, 100};
-            case OIL, SHINE, DRY_SHAMPOO -> new double[] {0, 100};
-            case SPRAY -> new double[] {0, 60};
-            case HEAT_PROTECTANT -> new double[] {10, 95};
-            case EDGE -> new double[] {0, 80};
-            case CLEANSER, CLARIFIER, CONDITIONER, MASK, PROTEIN -> new double[] {60, 100};
-        };
+        return role == Role.GEL ? gelWindow(film) : usualWindow();
+    }
+
+    private double[] usualWindow() {
+        return new double[] {role.usual().windowLow(), role.usual().windowHigh()};
     }
 
     private double[] gelWindow(double film) {
@@ -110,7 +92,7 @@ final class LabelProposal {
             evidence.add("much film former in thin water: soaking hair");
             return new double[] {65, 98};
         }
-        return new double[] {55, 96};
+        return usualWindow();
     }
 
     private static double tenth(double value) {

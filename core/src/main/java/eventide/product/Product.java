@@ -152,7 +152,7 @@ public record Product(
     }
 
     public DoseUnit dose() {
-        return doseUnit == null ? DoseUnit.usualFor(role) : doseUnit;
+        return doseUnit == null ? role.usualDose() : doseUnit;
     }
 
     /** g/ml: foam 0.05, all else as water. */

@@ -15,36 +15,87 @@ public enum Role implements Said {
             "leave-in",
             "Slip and moisture; it helps clumps form and lets the next layers spread.",
             .7,
-            hair -> .040 * Role.rich(hair)),
+            hair -> .040 * Role.rich(hair),
+            RoleUsual.of(2, 50, 100, "pump", 1.0)),
     PRIMER(
             Kind.MOISTURE,
             "primer",
             "Slip and moisture; it helps clumps form and lets the next layers spread.",
             .7,
-            hair -> .040 * Role.rich(hair)),
+            hair -> .040 * Role.rich(hair),
+            RoleUsual.of(2, 50, 100, "pump", 1.0)),
     // 1–2 pumps a section [CP]: six for a medium head worked in quarters
     CREAM(
             Kind.MOISTURE,
             "cream",
             "Moisture, weight and softness, with some clumping.",
             1,
-            hair -> .055 * Role.rich(hair)),
+            hair -> .055 * Role.rich(hair),
+            RoleUsual.of(4, 45, 92, "pump", 1.0)),
     // 1–2 drops on fine hair, at most 1½ pumps on a long head [CP]
-    OIL(Kind.OIL, "oil", "Seals and shines; on dry hair it breaks the cast.", .15, Role::drops),
+    OIL(
+            Kind.OIL,
+            "oil",
+            "Seals and shines; on dry hair it breaks the cast.",
+            .15,
+            Role::drops,
+            RoleUsual.of(0, 0, 100, "drop", 0.05)),
     // a pea to a small section of fine medium-density hair [CP]
-    GEL(Kind.HOLD, "gel", "Hold and a cast: definition, and a guard against damp air.", .6, hair -> .095),
+    GEL(
+            Kind.HOLD,
+            "gel",
+            "Hold and a cast: definition, and a guard against damp air.",
+            .6,
+            hair -> .095,
+            RoleUsual.of(9, 55, 96, "pea", 0.3)),
     // 6 pumps to each half of a medium-to-long head [CP], ml of foam
-    MOUSSE(Kind.HOLD, "mousse", "Light hold and volume.", .3, hair -> 1.5),
-    SPRAY(Kind.FINISH, "spray", "Seals what has set.", .15, hair -> .020),
-    HEAT_PROTECTANT(Kind.FINISH, "heat protectant", "Guards the hair from the heat of the dryer.", .15, hair -> .020),
-    EDGE(Kind.FINISH, "edge gel", "Lays the hairline.", .15, hair -> .006),
-    SHINE(Kind.FINISH, "shine mist", "Gloss on dry hair.", .15, hair -> .020),
-    DRY_SHAMPOO(Kind.FINISH, "dry shampoo", "Lift, and less oil at the roots.", .15, hair -> .020),
-    CLEANSER(Kind.WASH, "cleanser", "Cleans the scalp and what runs through the lengths.", .15, hair -> .10),
-    CLARIFIER(Kind.WASH, "clarifier", "Takes build-up off.", .15, hair -> .10),
-    CONDITIONER(Kind.WASH, "conditioner", "Slip for detangling, softness for the lengths.", .15, hair -> .20),
-    MASK(Kind.WASH, "mask", "Moisture for dry or worn lengths.", .15, hair -> .22),
-    PROTEIN(Kind.WASH, "protein treatment", "Strength for over-soft or bleached hair.", .15, hair -> .22);
+    MOUSSE(Kind.HOLD, "mousse", "Light hold and volume.", .3, hair -> 1.5, RoleUsual.of(6, 35, 75, "pump", 16.0)),
+    SPRAY(Kind.FINISH, "spray", "Seals what has set.", .15, hair -> .020, RoleUsual.of(8, 0, 60, "spritz", 0.15)),
+    HEAT_PROTECTANT(
+            Kind.FINISH,
+            "heat protectant",
+            "Guards the hair from the heat of the dryer.",
+            .15,
+            hair -> .020,
+            RoleUsual.of(0, 10, 95, "spritz", 0.15)),
+    EDGE(Kind.FINISH, "edge gel", "Lays the hairline.", .15, hair -> .006, RoleUsual.of(9, 0, 80, "pea", 0.3)),
+    SHINE(Kind.FINISH, "shine mist", "Gloss on dry hair.", .15, hair -> .020, RoleUsual.of(0, 0, 100, "spritz", 0.15)),
+    DRY_SHAMPOO(
+            Kind.FINISH,
+            "dry shampoo",
+            "Lift, and less oil at the roots.",
+            .15,
+            hair -> .020,
+            RoleUsual.of(0, 0, 100, "spritz", 0.15)),
+    CLEANSER(
+            Kind.WASH,
+            "cleanser",
+            "Cleans the scalp and what runs through the lengths.",
+            .15,
+            hair -> .10,
+            RoleUsual.of(0, 60, 100, "walnut", 5.0)),
+    CLARIFIER(Kind.WASH, "clarifier", "Takes build-up off.", .15, hair -> .10, RoleUsual.of(0, 60, 100, "walnut", 5.0)),
+    CONDITIONER(
+            Kind.WASH,
+            "conditioner",
+            "Slip for detangling, softness for the lengths.",
+            .15,
+            hair -> .20,
+            RoleUsual.of(0, 60, 100, "walnut", 5.0)),
+    MASK(
+            Kind.WASH,
+            "mask",
+            "Moisture for dry or worn lengths.",
+            .15,
+            hair -> .22,
+            RoleUsual.of(0, 60, 100, "walnut", 5.0)),
+    PROTEIN(
+            Kind.WASH,
+            "protein treatment",
+            "Strength for over-soft or bleached hair.",
+            .15,
+            hair -> .22,
+            RoleUsual.of(0, 60, 100, "walnut", 5.0));
 
     /** The families of roles that the rules speak of. */
     public enum Kind {
@@ -60,13 +111,15 @@ public enum Role implements Said {
     private final String purpose;
     private final double weighs;
     private final ToDoubleFunction<Reading> mlPerGram;
+    private final RoleUsual usual;
 
-    Role(Kind kind, String label, String purpose, double weighs, ToDoubleFunction<Reading> mlPerGram) {
+    Role(Kind kind, String label, String purpose, double weighs, ToDoubleFunction<Reading> mlPerGram, RoleUsual usual) {
         this.kind = kind;
         this.label = label;
         this.purpose = purpose;
         this.weighs = weighs;
         this.mlPerGram = mlPerGram;
+        this.usual = usual;
     }
 
     /** Fine hair has more surface a gram but bears less weight [OURS, from the trade's figures]. */
@@ -108,6 +161,16 @@ public enum Role implements Said {
     /** Advised for a gram of hair of usual porosity, ml (of foam for a mousse) [CP where said, else OURS]. */
     public double mlPerGram(Reading hair) {
         return mlPerGram.applyAsDouble(hair);
+    }
+
+    /** What is proposed for such a bottle. */
+    public RoleUsual usual() {
+        return usual;
+    }
+
+    /** The unit a stylist would reach for where the product does not say [CP]. */
+    public DoseUnit usualDose() {
+        return usual.dose();
     }
 
     /** Gel and mousse: what makes a cast. */
