@@ -118,7 +118,7 @@ public class ScoresHttpTest {
                 answer.get("features").toString());
         assertEquals(answer.at("/features/RIGHT/holdPutOn").asDouble(), 0.0);
         // The rest of the head has both, and is told half by half.
-        assertEquals(answer.at("/featuresByHalf/LEFT/CROWN"), answer.at("/featuresByHalf/LEFT/LEFT"));
+        assertEquals(answer.at("/featuresByHalf/LEFT/CROWN/holdPutOn"), answer.at("/features/LEFT/holdPutOn"));
         assertEquals(answer.at("/featuresByHalf/RIGHT/CROWN/holdPutOn").asDouble(), 0.0);
         assertTrue(answer.at("/featuresByHalf/RIGHT/LEFT").isMissingNode());
         double left = answer.at("/outcome/byZone/LEFT/definition").asDouble();
