@@ -126,7 +126,8 @@ function Sounding({
         )}
       </text>
       <text x={x} y={y + 13} fontSize={10.5} fontWeight={500} fill="var(--ink)">
-        {ZONE_LABEL[zone]}
+        {/* The place on the head says it is a side. */}
+        {ZONE_LABEL[zone].split(' ')[0]}
         {marked ? ' ∗' : ''}
       </text>
     </g>
