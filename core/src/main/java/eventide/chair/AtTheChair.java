@@ -112,7 +112,7 @@ public final class AtTheChair {
     private List<Happenings.Rest> rested() {
         List<Happenings.Rest> rested = new ArrayList<>();
         double left = MOST_RESTED;
-        for (Rests.Rest rest : rests.all()) {
+        for (Rests.Paused rest : rests.all()) {
             double minutes = Math.min(left, rest.minutes());
             rested.add(new Happenings.Rest(minute(rest.from()), minutes));
             left -= minutes;

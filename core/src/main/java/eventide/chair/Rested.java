@@ -25,7 +25,7 @@ public record Rested(double fromMinute, double minutes, double before, double af
                 .toList();
     }
 
-    private static Rested of(AtTheChair chair, Rests.Rest rest) {
+    private static Rested of(AtTheChair chair, Rests.Paused rest) {
         Tide tide = chair.course().tide();
         double from = StepDone.minutes(chair.record().startedAt(), rest.from());
         double before = lengthsAt(tide, from);

@@ -18,15 +18,15 @@ final class Rests {
     private static final double LEFT_ALONE = 120;
 
     /** From one moment to a later one. */
-    record Rest(Instant from, Instant to) {
+    record Paused(Instant from, Instant to) {
         double minutes() {
             return minutesBetween(from, to);
         }
     }
 
-    private final List<Rest> all;
+    private final List<Paused> all;
 
-    private Rests(List<Rest> all) {
+    private Rests(List<Paused> all) {
         this.all = all;
     }
 
@@ -35,16 +35,16 @@ final class Rests {
      * @param now any moment; nothing after it is counted
      */
     static Rests of(Routine routine, ChairRecord record, IntToDoubleFunction sectionMinutes, Instant now) {
-        List<Rest> all = new ArrayList<>();
+        List<Paused> all = new ArrayList<>();
         for (StepDone step : record.steps()) {
             if (works(routine, step.index())) {
                 Instant end = step.endedAt() == null ? now : step.endedAt();
-                List<Rest> paused = paused(record, step.startedAt(), end);
+                List<Paused> paused = paused(record, step.startedAt(), end);
                 all.addAll(paused);
                 all.addAll(new Rests(paused).silences(step, end, sectionMinutes.applyAsDouble(step.index())));
             }
         }
-        all.sort(Comparator.comparing(Rest::from));
+        all.sort(Comparator.comparing(Paused::from));
         return new Rests(List.copyOf(all));
     }
 
@@ -54,24 +54,24 @@ final class Rests {
         return step.isEachSection() || step.action().isHandsOn();
     }
 
-    private static List<Rest> paused(ChairRecord record, Instant from, Instant to) {
-        List<Rest> found = new ArrayList<>();
+    private static List<Paused> paused(ChairRecord record, Instant from, Instant to) {
+        List<Paused> found = new ArrayList<>();
         for (ChairRecord.Pause pause : record.pauses()) {
             Instant begin = later(pause.from(), from);
             Instant end = pause.to() == null || pause.to().isAfter(to) ? to : pause.to();
             if (begin.isBefore(end)) {
-                found.add(new Rest(begin, end));
+                found.add(new Paused(begin, end));
             }
         }
         return found;
     }
 
-    private List<Rest> silences(StepDone step, Instant end, double usual) {
+    private List<Paused> silences(StepDone step, Instant end, double usual) {
         List<Instant> taps = new ArrayList<>(step.sectionEnds());
         if (taps.isEmpty() || taps.get(taps.size() - 1).isBefore(end)) {
             taps.add(end);
         }
-        List<Rest> found = new ArrayList<>();
+        List<Paused> found = new ArrayList<>();
         Instant from = step.startedAt();
         for (Instant tap : taps) {
             double worked = work(from, tap);
@@ -85,24 +85,24 @@ final class Rests {
     }
 
     /** What lies between two moments and is no rest yet. */
-    private List<Rest> gaps(Instant from, Instant to) {
-        List<Rest> gaps = new ArrayList<>();
+    private List<Paused> gaps(Instant from, Instant to) {
+        List<Paused> gaps = new ArrayList<>();
         Instant begin = from;
-        for (Rest rest : all) {
+        for (Paused rest : all) {
             if (rest.to().isAfter(begin) && rest.from().isBefore(to)) {
                 if (begin.isBefore(rest.from())) {
-                    gaps.add(new Rest(begin, rest.from()));
+                    gaps.add(new Paused(begin, rest.from()));
                 }
                 begin = later(begin, rest.to());
             }
         }
         if (begin.isBefore(to)) {
-            gaps.add(new Rest(begin, to));
+            gaps.add(new Paused(begin, to));
         }
         return gaps;
     }
 
-    List<Rest> all() {
+    List<Paused> all() {
         return all;
     }
 

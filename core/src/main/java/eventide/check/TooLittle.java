@@ -31,7 +31,7 @@ final class TooLittle implements Rule {
         if (wash.isRefresh()) {
             return found;
         }
-        for (Role.Kind kind : List.of(Role.Kind.MOISTURE, Role.Kind.HOLD)) {
+        for (Role.Group kind : List.of(Role.Group.MOISTURE, Role.Group.HOLD)) {
             List<Layer> of = wash.layers().stream()
                     .filter(layer -> layer.product().role().kind() == kind)
                     .toList();

@@ -79,7 +79,7 @@ final class WindowMissed implements Rule {
                         + percent(window.low()) + "."
                 : "Too wet for " + name + where + ": " + percent(met(wash, layer, worst)) + ", it works up to "
                         + percent(window.high()) + ".";
-        boolean soft = layer.product().role().kind() == Role.Kind.FINISH || Math.abs(miss) <= SLIGHT;
+        boolean soft = layer.product().role().kind() == Role.Group.FINISH || Math.abs(miss) <= SLIGHT;
         Severity severity = soft ? Severity.NOTE : Severity.WARN;
         Mend mend = miss < 0 ? wetter(wash, layer, window) : drier(wash, layer, window);
         found.add(Finding.of(this, severity, layer.place(), zone, message, mend));

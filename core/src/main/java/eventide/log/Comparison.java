@@ -111,7 +111,7 @@ public record Comparison(
                 "One thing was otherwise: " + differences.get(0).text() + ". " + came
                         + (clear.isEmpty()
                                 ? " So far it makes no difference that can be seen."
-                                : differences.get(0).kind() == RoutineChange.Kind.PRODUCTS
+                                : differences.get(0).kind() == RoutineChange.Aspect.PRODUCTS
                                         ? " It may well be that; a product wants about 8 washes before it is judged."
                                         : " It may well be that: once more with it, and once without, would tell.");
             default ->

@@ -5,7 +5,7 @@ import eventide.routine.Action;
 import eventide.routine.Amount;
 import eventide.routine.Amounts;
 import eventide.routine.RoutineChange;
-import eventide.routine.RoutineChange.Kind;
+import eventide.routine.RoutineChange.Aspect;
 import eventide.routine.RoutineChanges;
 import eventide.routine.Step;
 import java.util.ArrayList;
@@ -51,14 +51,14 @@ final class Differences {
         return List.copyOf(differences.found);
     }
 
-    private void add(Kind kind, String text) {
+    private void add(Aspect kind, String text) {
         found.add(RoutineChange.of(kind, text));
     }
 
     private void hair() {
         HairChanges.between(one.hair(), other.hair())
                 .forEach(change -> add(
-                        Kind.HAIR,
+                        Aspect.HAIR,
                         (change.zone() == null ? "" : change.zone().label() + ": ") + change.field() + " "
                                 + change.from() + " → " + change.to()));
     }
@@ -67,7 +67,7 @@ final class Differences {
         double before = one.air().dewPointC();
         double after = other.air().dewPointC();
         if (Math.abs(before - after) >= SAME_DEW_POINT) {
-            add(Kind.AIR, String.format(Locale.ROOT, "dew point %.0f° → %.0f°", before, after));
+            add(Aspect.AIR, String.format(Locale.ROOT, "dew point %.0f° → %.0f°", before, after));
         }
     }
 
@@ -85,7 +85,7 @@ final class Differences {
                 RoutineChange change = RoutineChange.of(
                         before.kind(),
                         String.format(Locale.ROOT, "%s took %.0f → %.0f min", name, before.minutes(), then.minutes()));
-                found.add(follows && before.kind() == Kind.DRYING ? change.following() : change);
+                found.add(follows && before.kind() == Aspect.DRYING ? change.following() : change);
             }
         });
     }
@@ -94,7 +94,7 @@ final class Differences {
         return found.stream().anyMatch(change -> change.text().startsWith(name + ":"));
     }
 
-    private record Timed(Kind kind, double minutes) {}
+    private record Timed(Aspect kind, double minutes) {}
 
     private static Map<String, Timed> timed(Washed wash) {
         Map<String, Timed> timed = new LinkedHashMap<>();
@@ -109,7 +109,7 @@ final class Differences {
                 double minutes = own.endMinute() - own.startMinute();
                 timed.merge(
                         name,
-                        new Timed(dries ? Kind.DRYING : Kind.CARE, minutes),
+                        new Timed(dries ? Aspect.DRYING : Aspect.CARE, minutes),
                         (a, b) -> new Timed(a.kind(), a.minutes() + b.minutes()));
             }
         });
@@ -123,9 +123,9 @@ final class Differences {
         before.forEach((name, ml) -> {
             Double then = after.get(name);
             if (then != null && Math.max(ml, then) > SAME_AMOUNT * Math.min(ml, then)) {
-                found.add(
-                        RoutineChange.of(Kind.AMOUNTS, String.format(Locale.ROOT, "%s %.1f → %.1f ml", name, ml, then))
-                                .following());
+                found.add(RoutineChange.of(
+                                Aspect.AMOUNTS, String.format(Locale.ROOT, "%s %.1f → %.1f ml", name, ml, then))
+                        .following());
             }
         });
     }
@@ -146,7 +146,8 @@ final class Differences {
             Double then = after.get(name);
             if (then != null && Math.abs(percent - then) >= SAME_WETNESS) {
                 RoutineChange change = RoutineChange.of(
-                        Kind.WETNESS, String.format(Locale.ROOT, "%s on hair %.0f → %.0f %% wet", name, percent, then));
+                        Aspect.WETNESS,
+                        String.format(Locale.ROOT, "%s on hair %.0f → %.0f %% wet", name, percent, then));
                 found.add(follows ? change.following() : change);
             }
         });

@@ -103,7 +103,8 @@ final class ProductEffect implements Effect {
     }
 
     private static void miss(Layer layer, Zone zone, Ledger ledger) {
-        if (layer.product().role().kind() == Role.Kind.FINISH || layer.product().role() == Role.OIL) {
+        if (layer.product().role().kind() == Role.Group.FINISH
+                || layer.product().role() == Role.OIL) {
             return;
         }
         double missed = HoldWorn.missed(layer, zone);

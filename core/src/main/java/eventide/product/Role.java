@@ -11,14 +11,14 @@ import java.util.function.ToDoubleFunction;
 public enum Role implements Said {
     // 6 pumps for long low-density hair [CP]
     LEAVE_IN(
-            Kind.MOISTURE,
+            Group.MOISTURE,
             "leave-in",
             "Slip and moisture; it helps clumps form and lets the next layers spread.",
             .7,
             hair -> .040 * Role.rich(hair),
             RoleUsual.of(2, 50, 100, "pump", 1.0)),
     PRIMER(
-            Kind.MOISTURE,
+            Group.MOISTURE,
             "primer",
             "Slip and moisture; it helps clumps form and lets the next layers spread.",
             .7,
@@ -26,7 +26,7 @@ public enum Role implements Said {
             RoleUsual.of(2, 50, 100, "pump", 1.0)),
     // 1–2 pumps a section [CP]: six for a medium head worked in quarters
     CREAM(
-            Kind.MOISTURE,
+            Group.MOISTURE,
             "cream",
             "Moisture, weight and softness, with some clumping.",
             1,
@@ -34,7 +34,7 @@ public enum Role implements Said {
             RoleUsual.of(4, 45, 92, "pump", 1.0)),
     // 1–2 drops on fine hair, at most 1½ pumps on a long head [CP]
     OIL(
-            Kind.OIL,
+            Group.OIL,
             "oil",
             "Seals and shines; on dry hair it breaks the cast.",
             .15,
@@ -42,55 +42,56 @@ public enum Role implements Said {
             RoleUsual.of(0, 0, 100, "drop", 0.05)),
     // a pea to a small section of fine medium-density hair [CP]
     GEL(
-            Kind.HOLD,
+            Group.HOLD,
             "gel",
             "Hold and a cast: definition, and a guard against damp air.",
             .6,
             hair -> .095,
             RoleUsual.of(9, 55, 96, "pea", 0.3)),
     // 6 pumps to each half of a medium-to-long head [CP], ml of foam
-    MOUSSE(Kind.HOLD, "mousse", "Light hold and volume.", .3, hair -> 1.5, RoleUsual.of(6, 35, 75, "pump", 16.0)),
-    SPRAY(Kind.FINISH, "spray", "Seals what has set.", .15, hair -> .020, RoleUsual.of(8, 0, 60, "spritz", 0.15)),
+    MOUSSE(Group.HOLD, "mousse", "Light hold and volume.", .3, hair -> 1.5, RoleUsual.of(6, 35, 75, "pump", 16.0)),
+    SPRAY(Group.FINISH, "spray", "Seals what has set.", .15, hair -> .020, RoleUsual.of(8, 0, 60, "spritz", 0.15)),
     HEAT_PROTECTANT(
-            Kind.FINISH,
+            Group.FINISH,
             "heat protectant",
             "Guards the hair from the heat of the dryer.",
             .15,
             hair -> .020,
             RoleUsual.of(0, 10, 95, "spritz", 0.15)),
-    EDGE(Kind.FINISH, "edge gel", "Lays the hairline.", .15, hair -> .006, RoleUsual.of(9, 0, 80, "pea", 0.3)),
-    SHINE(Kind.FINISH, "shine mist", "Gloss on dry hair.", .15, hair -> .020, RoleUsual.of(0, 0, 100, "spritz", 0.15)),
+    EDGE(Group.FINISH, "edge gel", "Lays the hairline.", .15, hair -> .006, RoleUsual.of(9, 0, 80, "pea", 0.3)),
+    SHINE(Group.FINISH, "shine mist", "Gloss on dry hair.", .15, hair -> .020, RoleUsual.of(0, 0, 100, "spritz", 0.15)),
     DRY_SHAMPOO(
-            Kind.FINISH,
+            Group.FINISH,
             "dry shampoo",
             "Lift, and less oil at the roots.",
             .15,
             hair -> .020,
             RoleUsual.of(0, 0, 100, "spritz", 0.15)),
     CLEANSER(
-            Kind.WASH,
+            Group.WASH,
             "cleanser",
             "Cleans the scalp and what runs through the lengths.",
             .15,
             hair -> .10,
             RoleUsual.of(0, 60, 100, "walnut", 5.0)),
-    CLARIFIER(Kind.WASH, "clarifier", "Takes build-up off.", .15, hair -> .10, RoleUsual.of(0, 60, 100, "walnut", 5.0)),
+    CLARIFIER(
+            Group.WASH, "clarifier", "Takes build-up off.", .15, hair -> .10, RoleUsual.of(0, 60, 100, "walnut", 5.0)),
     CONDITIONER(
-            Kind.WASH,
+            Group.WASH,
             "conditioner",
             "Slip for detangling, softness for the lengths.",
             .15,
             hair -> .20,
             RoleUsual.of(0, 60, 100, "walnut", 5.0)),
     MASK(
-            Kind.WASH,
+            Group.WASH,
             "mask",
             "Moisture for dry or worn lengths.",
             .15,
             hair -> .22,
             RoleUsual.of(0, 60, 100, "walnut", 5.0)),
     PROTEIN(
-            Kind.WASH,
+            Group.WASH,
             "protein treatment",
             "Strength for over-soft or bleached hair.",
             .15,
@@ -98,7 +99,7 @@ public enum Role implements Said {
             RoleUsual.of(0, 60, 100, "walnut", 5.0));
 
     /** The families of roles that the rules speak of. */
-    public enum Kind {
+    public enum Group {
         MOISTURE,
         OIL,
         HOLD,
@@ -106,14 +107,20 @@ public enum Role implements Said {
         WASH
     }
 
-    private final Kind kind;
+    private final Group kind;
     private final String label;
     private final String purpose;
     private final double weighs;
     private final ToDoubleFunction<Reading> mlPerGram;
     private final RoleUsual usual;
 
-    Role(Kind kind, String label, String purpose, double weighs, ToDoubleFunction<Reading> mlPerGram, RoleUsual usual) {
+    Role(
+            Group kind,
+            String label,
+            String purpose,
+            double weighs,
+            ToDoubleFunction<Reading> mlPerGram,
+            RoleUsual usual) {
         this.kind = kind;
         this.label = label;
         this.purpose = purpose;
@@ -139,7 +146,7 @@ public enum Role implements Said {
         };
     }
 
-    public Kind kind() {
+    public Group kind() {
         return kind;
     }
 
@@ -175,15 +182,15 @@ public enum Role implements Said {
 
     /** Gel and mousse: what makes a cast. */
     public boolean holds() {
-        return kind == Kind.HOLD;
+        return kind == Group.HOLD;
     }
 
     public boolean moisturises() {
-        return kind == Kind.MOISTURE;
+        return kind == Group.MOISTURE;
     }
 
     /** Rinsed out again: neither worn nor judged by a wetness window. */
     public boolean washesOut() {
-        return kind == Kind.WASH;
+        return kind == Group.WASH;
     }
 }

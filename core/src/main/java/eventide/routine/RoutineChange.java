@@ -5,9 +5,9 @@ package eventide.routine;
  *
  * @param follows it comes of something else that is otherwise, and is not counted
  */
-public record RoutineChange(Kind kind, String text, boolean follows) {
+public record RoutineChange(Aspect kind, String text, boolean follows) {
     /** What it belongs to. */
-    public enum Kind {
+    public enum Aspect {
         HAIR,
         AIR,
         CARE,
@@ -22,7 +22,7 @@ public record RoutineChange(Kind kind, String text, boolean follows) {
         KEEPING
     }
 
-    public static RoutineChange of(Kind kind, String text) {
+    public static RoutineChange of(Aspect kind, String text) {
         return new RoutineChange(kind, text, false);
     }
 

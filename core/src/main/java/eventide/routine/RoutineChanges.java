@@ -1,6 +1,6 @@
 package eventide.routine;
 
-import eventide.routine.RoutineChange.Kind;
+import eventide.routine.RoutineChange.Aspect;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
@@ -29,14 +29,14 @@ public final class RoutineChanges {
         return List.copyOf(changes.found);
     }
 
-    private void add(Kind kind, String text) {
+    private void add(Aspect kind, String text) {
         found.add(RoutineChange.of(kind, text));
     }
 
     private void whole(Routine one, Routine other) {
         if (one.startWetnessOrDripping() != other.startWetnessOrDripping()) {
             add(
-                    Kind.WETNESS,
+                    Aspect.WETNESS,
                     String.format(
                             Locale.ROOT,
                             "begun on hair %.0f → %.0f %% wet",
@@ -44,14 +44,14 @@ public final class RoutineChanges {
                             other.startWetnessOrDripping()));
         }
         if (!Objects.equals(one.plannedWearDays(), other.plannedWearDays())) {
-            add(Kind.KEEPING, "to be worn " + days(one.plannedWearDays()) + " → " + days(other.plannedWearDays()));
+            add(Aspect.KEEPING, "to be worn " + days(one.plannedWearDays()) + " → " + days(other.plannedWearDays()));
         }
         if (one.isRefreshedDaily() != other.isRefreshedDaily()) {
-            add(Kind.KEEPING, other.isRefreshedDaily() ? "refreshed each morning" : "no refresh in the mornings");
+            add(Aspect.KEEPING, other.isRefreshedDaily() ? "refreshed each morning" : "no refresh in the mornings");
         }
         if (night(one) != night(other)) {
             add(
-                    Kind.KEEPING,
+                    Aspect.KEEPING,
                     "at night " + night(one).label() + " → " + night(other).label());
         }
     }
@@ -87,7 +87,7 @@ public final class RoutineChanges {
                 add(kind(one.get(i)), gone(one.get(i)));
             } else {
                 if (moved[i]) {
-                    add(Kind.ORDER, name(one.get(i)) + " at another place in the order");
+                    add(Aspect.ORDER, name(one.get(i)) + " at another place in the order");
                 }
                 step(one.get(i), other.get(answers[i]));
             }
@@ -263,27 +263,27 @@ public final class RoutineChanges {
         return step.worn() == null ? step.action().label() : step.worn().name();
     }
 
-    private static Kind kind(StepField field, Step step) {
+    private static Aspect kind(StepField field, Step step) {
         return switch (field) {
-            case SECTIONS -> Kind.SECTIONS;
-            case AMOUNT_ML, DILUTION -> Kind.AMOUNTS;
-            case TO_WETNESS -> step.action() == Action.PLOP ? Kind.DRYING : Kind.WETNESS;
-            case ORDER -> Kind.ORDER;
-            case TECHNIQUE, ZONES, HALF, PARTS -> step.action() == Action.APPLY ? Kind.HANDS : kind(step);
+            case SECTIONS -> Aspect.SECTIONS;
+            case AMOUNT_ML, DILUTION -> Aspect.AMOUNTS;
+            case TO_WETNESS -> step.action() == Action.PLOP ? Aspect.DRYING : Aspect.WETNESS;
+            case ORDER -> Aspect.ORDER;
+            case TECHNIQUE, ZONES, HALF, PARTS -> step.action() == Action.APPLY ? Aspect.HANDS : kind(step);
             default -> kind(step);
         };
     }
 
-    private static Kind kind(Step step) {
+    private static Aspect kind(Step step) {
         return switch (step.action().phase()) {
             case PREPARE ->
                 step.action() == Action.SQUEEZE || step.action() == Action.REWET || step.action() == Action.SQUISH
-                        ? Kind.WETNESS
-                        : Kind.CARE;
-            case STYLE -> step.worn() == null ? Kind.HANDS : step.washes() ? Kind.CARE : Kind.PRODUCTS;
-            case DRY -> Kind.DRYING;
-            case FINISH -> Kind.FINISH;
-            case KEEP -> step.action() == Action.MIST ? Kind.WETNESS : Kind.KEEPING;
+                        ? Aspect.WETNESS
+                        : Aspect.CARE;
+            case STYLE -> step.worn() == null ? Aspect.HANDS : step.washes() ? Aspect.CARE : Aspect.PRODUCTS;
+            case DRY -> Aspect.DRYING;
+            case FINISH -> Aspect.FINISH;
+            case KEEP -> step.action() == Action.MIST ? Aspect.WETNESS : Aspect.KEEPING;
         };
     }
 }

@@ -34,7 +34,7 @@ public final class Fullness {
     public static double ofCoat(Wash wash, Zone zone) {
         double full = 0;
         for (Layer layer : wash.layersIn(zone)) {
-            boolean styles = layer.product().role().kind() != Role.Kind.FINISH
+            boolean styles = layer.product().role().kind() != Role.Group.FINISH
                     && layer.product().role() != Role.OIL;
             full += styles ? layer.fullness() : 0;
         }

@@ -15,7 +15,7 @@ import eventide.product.Role;
 import eventide.routine.Action;
 import eventide.routine.Routine;
 import eventide.routine.RoutineChange;
-import eventide.routine.RoutineChange.Kind;
+import eventide.routine.RoutineChange.Aspect;
 import eventide.routine.Step;
 import eventide.routine.Technique;
 import java.util.ArrayList;
@@ -60,7 +60,7 @@ public class ComparisonTest {
         return washed(routine, HAIR, EASY, rating(6, 3, true));
     }
 
-    record Case(String what, Routine other, Hair hair, Air air, List<Kind> kinds) {
+    record Case(String what, Routine other, Hair hair, Air air, List<Aspect> kinds) {
         @Override
         public String toString() {
             return what;
@@ -77,58 +77,58 @@ public class ComparisonTest {
                     USUAL.replacing(2, GEL.but().product(Heads.SOFT_GEL).build()),
                     HAIR,
                     EASY,
-                    List.of(Kind.PRODUCTS)),
-            new Case("no leave-in", USUAL.without(1), HAIR, EASY, List.of(Kind.PRODUCTS)),
+                    List.of(Aspect.PRODUCTS)),
+            new Case("no leave-in", USUAL.without(1), HAIR, EASY, List.of(Aspect.PRODUCTS)),
             new Case(
                     "foam besides",
                     USUAL.inserting(3, Step.of(Action.APPLY).product(foam).build()),
                     HAIR,
                     EASY,
-                    List.of(Kind.PRODUCTS)),
+                    List.of(Aspect.PRODUCTS)),
             new Case(
                     "twice the gel",
                     USUAL.replacing(2, GEL.but().amountMl(60.0).build()),
                     HAIR,
                     EASY,
-                    List.of(Kind.AMOUNTS)),
+                    List.of(Aspect.AMOUNTS)),
             new Case(
                     "gel under leave-in",
                     Routine.of(RINSE, GEL, LEAVE_IN, SCRUNCH, CUP, BREAK),
                     HAIR,
                     EASY,
-                    List.of(Kind.ORDER)),
+                    List.of(Aspect.ORDER)),
             new Case(
                     "gel on damp hair",
                     USUAL.inserting(2, Step.of(Action.SQUEEZE).toWetness(50.0).build()),
                     HAIR,
                     EASY,
-                    List.of(Kind.WETNESS)),
+                    List.of(Aspect.WETNESS)),
             new Case(
                     "brushed",
                     USUAL.replacing(3, Step.of(Action.BRUSH_STYLE).minutes(3.0).build()),
                     HAIR,
                     EASY,
-                    List.of(Kind.HANDS)),
+                    List.of(Aspect.HANDS)),
             new Case(
                     "eight sections",
                     USUAL.replacing(2, GEL.but().sections(8).build()),
                     HAIR,
                     EASY,
-                    List.of(Kind.SECTIONS)),
+                    List.of(Aspect.SECTIONS)),
             new Case(
                     "air instead of the dryer",
                     USUAL.replacing(4, Step.of(Action.AIR).build()),
                     HAIR,
                     EASY,
-                    List.of(Kind.DRYING)),
+                    List.of(Aspect.DRYING)),
             new Case(
                     "half the dryer",
                     USUAL.replacing(4, CUP.but().minutes(12.0).build()),
                     HAIR,
                     EASY,
-                    List.of(Kind.DRYING)),
-            new Case("the cast left", USUAL.without(5), HAIR, EASY, List.of(Kind.FINISH)),
-            new Case("another day's air", USUAL, HAIR, Air.of(24, 75), List.of(Kind.AIR)),
+                    List.of(Aspect.DRYING)),
+            new Case("the cast left", USUAL.without(5), HAIR, EASY, List.of(Aspect.FINISH)),
+            new Case("another day's air", USUAL, HAIR, Air.of(24, 75), List.of(Aspect.AIR)),
         };
     }
 
@@ -156,7 +156,7 @@ public class ComparisonTest {
         List<RoutineChange> found =
                 Comparison.of(washed(USUAL), washed(USUAL, fine, EASY, null)).differences();
         assertTrue(
-                found.stream().anyMatch(d -> d.kind() == Kind.HAIR && d.text().contains("strand medium → fine")),
+                found.stream().anyMatch(d -> d.kind() == Aspect.HAIR && d.text().contains("strand medium → fine")),
                 found.toString());
     }
 

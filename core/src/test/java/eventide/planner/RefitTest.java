@@ -49,7 +49,7 @@ public class RefitTest {
 
     private static final List<Product> ONE_OF_EACH = Arrays.stream(Role.values())
             .map(role -> Product.of(
-                    "a " + role.label(), role, role.holds() ? 6 : 0, role.kind() == Role.Kind.HOLD ? 1 : 3, 30, 100))
+                    "a " + role.label(), role, role.holds() ? 6 : 0, role.kind() == Role.Group.HOLD ? 1 : 3, 30, 100))
             .toList();
 
     private static Refit fit(Hair hair, Routine routine, List<Product> shelf) {

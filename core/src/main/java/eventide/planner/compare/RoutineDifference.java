@@ -78,8 +78,8 @@ public final class RoutineDifference {
         int rinse = taken.routine().lastRinse();
         for (Amount amount : taken.amounts()) {
             // Washing products and sprays follow the size of the head whatever is decided.
-            Role.Kind kind = amount.product().role().kind();
-            if (amount.step() <= rinse || kind == Role.Kind.FINISH || kind == Role.Kind.OIL) {
+            Role.Group kind = amount.product().role().kind();
+            if (amount.step() <= rinse || kind == Role.Group.FINISH || kind == Role.Group.OIL) {
                 continue;
             }
             other.amounts().stream()

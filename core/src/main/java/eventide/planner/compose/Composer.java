@@ -76,7 +76,7 @@ public final class Composer {
 
     private void style(Candidate choice, List<Step> steps) {
         int sections = sections(choice);
-        Details.Dose dose = choice.details().dose();
+        Details.Doses dose = choice.details().dose();
         List<Product> layers = new ArrayList<>();
         addIf(layers, drying.oil(Schools.OilPlace.BASE));
         boolean creamFirst = choice.details().work().creamFirst();
@@ -91,7 +91,7 @@ public final class Composer {
             if (moisture && dose.crownSpared()) {
                 apply.zones(EnumSet.complementOf(EnumSet.of(Zone.CROWN)));
             }
-            steps.add(dosed(offTheScalp(apply), layer, moisture ? dose.moisture() : Details.Amount.ADVISED));
+            steps.add(dosed(offTheScalp(apply), layer, moisture ? dose.moisture() : Details.Share.ADVISED));
         }
         Product hold = choice.gel() != null ? choice.gel() : choice.mousse();
         boolean both = choice.gel() != null && choice.mousse() != null;
@@ -125,8 +125,8 @@ public final class Composer {
     }
 
     /** With an amount where that is to be another than the advised one. */
-    private Step dosed(StepBuilder apply, Product product, Details.Amount amount) {
-        if (amount == Details.Amount.ADVISED) {
+    private Step dosed(StepBuilder apply, Product product, Details.Share amount) {
+        if (amount == Details.Share.ADVISED) {
             return apply.build();
         }
         double advised = apply.build().zonesOrAll().stream()
@@ -137,7 +137,7 @@ public final class Composer {
 
     private void shape(Candidate choice, Product hold, int sections, List<Step> steps) {
         boolean free = leavesRootsFree();
-        Details.Amount amount = choice.details().dose().hold();
+        Details.Share amount = choice.details().dose().hold();
         if (choice.hands() == Candidate.Hands.SCRUNCH) {
             meet(choice, hold, steps);
             Technique technique = hold.role() == Role.MOUSSE ? Technique.PRAYING_HANDS : Technique.GLAZE;

@@ -5,7 +5,7 @@ import eventide.routine.NightCare;
 import java.util.List;
 
 /** The smaller things a plan decides once its layers, hands, parting and drying stand, in the order they are done. */
-public record Details(Before before, Dose dose, Work work, Finish finish) {
+public record Details(Before before, Doses dose, Work work, Finish finish) {
     /**
      * What is done before styling.
      *
@@ -18,13 +18,13 @@ public record Details(Before before, Dose dose, Work work, Finish finish) {
      *
      * @param crownSpared moisture is kept off the crown
      */
-    public record Dose(Amount moisture, Amount hold, boolean crownSpared) {
+    public record Doses(Share moisture, Share hold, boolean crownSpared) {
         /** As advised, everywhere. */
-        public static final Dose ADVISED = new Dose(Amount.ADVISED, Amount.ADVISED, false);
+        public static final Doses ADVISED = new Doses(Share.ADVISED, Share.ADVISED, false);
     }
 
     /** A layer against what is advised for it, which is as much as a head takes up: more would only be wasted. */
-    public enum Amount {
+    public enum Share {
         ADVISED(1, "the advised amount"),
         LESS(.75, "three quarters"),
         HALF(.5, "half");
@@ -32,7 +32,7 @@ public record Details(Before before, Dose dose, Work work, Finish finish) {
         public final double factor;
         public final String label;
 
-        Amount(double factor, String label) {
+        Share(double factor, String label) {
             this.factor = factor;
             this.label = label;
         }
@@ -179,7 +179,7 @@ public record Details(Before before, Dose dose, Work work, Finish finish) {
         return new Details(other, dose, work, finish);
     }
 
-    public Details with(Dose other) {
+    public Details with(Doses other) {
         return new Details(before, other, work, finish);
     }
 

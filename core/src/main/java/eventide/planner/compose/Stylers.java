@@ -35,8 +35,8 @@ public final class Stylers {
      * @param hold of the advised amount, as far as its role counts, 0 to 10
      * @param richness of the advised amount, in points of {@link Richness}
      */
-    public record Kind(List<Product> members, double hold, double richness, LabelWorn label, boolean guards) {
-        public static final Kind NONE = new Kind(List.of(), 0, 0, new LabelWorn(0, 0), false);
+    public record BottleClass(List<Product> members, double hold, double richness, LabelWorn label, boolean guards) {
+        public static final BottleClass NONE = new BottleClass(List.of(), 0, 0, new LabelWorn(0, 0), false);
 
         /** Null for none. */
         public Product first() {
@@ -60,7 +60,7 @@ public final class Stylers {
     }
 
     private final Map<Slot, List<Product>> bottles = new EnumMap<>(Slot.class);
-    private final Map<Slot, List<Kind>> kinds = new EnumMap<>(Slot.class);
+    private final Map<Slot, List<BottleClass>> kinds = new EnumMap<>(Slot.class);
     private final Query query;
 
     public Stylers(Query query, List<Product> allowed) {
@@ -97,7 +97,7 @@ public final class Stylers {
         kinds.put(
                 slot,
                 alike.entrySet().stream()
-                        .map(entry -> new Kind(
+                        .map(entry -> new BottleClass(
                                 entry.getValue(),
                                 entry.getKey().hold(),
                                 entry.getKey().richness(),
@@ -124,7 +124,7 @@ public final class Stylers {
     }
 
     /** The same gathered. */
-    public List<Kind> kinds(Slot slot) {
+    public List<BottleClass> kinds(Slot slot) {
         return kinds.get(slot);
     }
 

@@ -1,10 +1,10 @@
 package eventide.planner.explain;
 
 import eventide.planner.compose.Candidate;
-import eventide.planner.compose.Details.Amount;
 import eventide.planner.compose.Details.Before;
-import eventide.planner.compose.Details.Dose;
+import eventide.planner.compose.Details.Doses;
 import eventide.planner.compose.Details.Finish;
+import eventide.planner.compose.Details.Share;
 import eventide.planner.compose.Details.Work;
 import eventide.product.Role;
 import eventide.routine.Action;
@@ -55,7 +55,7 @@ public record DetailWords(String otherwise, Predicate<Step> about) {
         }
     }
 
-    private static void dose(Candidate other, Dose own, Dose rival, List<String> words, List<Predicate<Step>> about) {
+    private static void dose(Candidate other, Doses own, Doses rival, List<String> words, List<Predicate<Step>> about) {
         if (own.moisture() != rival.moisture()) {
             words.add(amount(own.moisture(), rival.moisture(), other.cream() == null ? "leave-in" : "cream"));
             about.add(puts(Role.CREAM).or(puts(Role.LEAVE_IN)).or(puts(Role.PRIMER)));
@@ -71,10 +71,10 @@ public record DetailWords(String otherwise, Predicate<Step> about) {
         }
     }
 
-    private static String amount(Amount own, Amount other, String what) {
+    private static String amount(Share own, Share other, String what) {
         boolean more = other.factor > own.factor;
         return (more ? "more " : "less ") + what + ", " + other.label
-                + (other == Amount.ADVISED ? "" : " of the advised amount");
+                + (other == Share.ADVISED ? "" : " of the advised amount");
     }
 
     private static void work(Work own, Work other, List<String> words, List<Predicate<Step>> about) {

@@ -76,7 +76,7 @@ public record OnThisHair(ProductUse use, List<Moved> changes, List<String> says,
     /** With the product or without any, on hair as wet as it asks for; put on there, scrunched a little, left to the air, the cast broken; oils go on dry. */
     private static Routine plainWash(Product product, Product window) {
         List<Step> steps = new ArrayList<>();
-        boolean onDry = product != null && product.role().kind() == Role.Kind.OIL;
+        boolean onDry = product != null && product.role().kind() == Role.Group.OIL;
         double level = (window.windowLow() + window.windowHigh()) / 2;
         steps.add(Step.of(Action.RINSE).build());
         steps.add(Step.of(Action.SQUEEZE).toWetness(Math.max(1, level)).build());

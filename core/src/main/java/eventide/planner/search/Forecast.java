@@ -9,10 +9,10 @@ import eventide.outcome.Scores;
 import eventide.planner.Query;
 import eventide.planner.compose.Candidate;
 import eventide.planner.compose.Details;
-import eventide.planner.compose.Details.Dose;
+import eventide.planner.compose.Details.Doses;
 import eventide.planner.compose.Frame;
 import eventide.planner.compose.Stylers;
-import eventide.planner.compose.Stylers.Kind;
+import eventide.planner.compose.Stylers.BottleClass;
 import eventide.wash.HoldWorn;
 import eventide.wash.LabelWorn;
 import java.util.List;
@@ -32,10 +32,10 @@ public final class Forecast {
     /**
      * A mixture of kinds of bottle.
      *
-     * @param kinds by slot, {@link Kind#NONE} for none
+     * @param kinds by slot, {@link BottleClass#NONE} for none
      */
-    public record Mixture(Kind gel, Kind mousse, Kind cream, Kind leaveIn) {
-        public Kind in(Stylers.Slot slot) {
+    public record Mixture(BottleClass gel, BottleClass mousse, BottleClass cream, BottleClass leaveIn) {
+        public BottleClass in(Stylers.Slot slot) {
             return switch (slot) {
                 case GEL -> gel;
                 case MOUSSE -> mousse;
@@ -45,7 +45,7 @@ public final class Forecast {
         }
 
         /** With another kind in one slot. */
-        public Mixture with(Stylers.Slot slot, Kind kind) {
+        public Mixture with(Stylers.Slot slot, BottleClass kind) {
             return new Mixture(
                     slot == Stylers.Slot.GEL ? kind : gel,
                     slot == Stylers.Slot.MOUSSE ? kind : mousse,
@@ -95,7 +95,7 @@ public final class Forecast {
     }
 
     /** Points of worth with these stylers, in these amounts. */
-    public double worth(Mixture mixture, Dose dose, boolean foamUnder) {
+    public double worth(Mixture mixture, Doses dose, boolean foamUnder) {
         Worn crown = worn(mixture, dose, true, foamUnder);
         Worn elsewhere = worn(mixture, dose, false, foamUnder);
         double[] scores = new double[NAMES.length];
@@ -109,12 +109,12 @@ public final class Forecast {
         return worth - Objective.limp(weight) - costs;
     }
 
-    private static Worn worn(Mixture mixture, Dose dose, boolean crown, boolean foamUnder) {
+    private static Worn worn(Mixture mixture, Doses dose, boolean crown, boolean foamUnder) {
         double held = dose.hold().factor;
         double fed = crown && dose.crownSpared() ? 0 : dose.moisture().factor;
         boolean foam = !mixture.mousse().isNone()
                 && (crown || foamUnder || mixture.gel().isNone());
-        Kind mousse = foam ? mixture.mousse() : Kind.NONE;
+        BottleClass mousse = foam ? mixture.mousse() : BottleClass.NONE;
         double best = 0;
         double second = 0;
         double[] holds = {

@@ -9,7 +9,7 @@ import eventide.planner.compose.Details;
 import eventide.planner.compose.Frame;
 import eventide.planner.compose.Layers;
 import eventide.planner.compose.Stylers;
-import eventide.planner.compose.Stylers.Kind;
+import eventide.planner.compose.Stylers.BottleClass;
 import eventide.planner.compose.Stylers.Slot;
 import eventide.planner.search.Forecast.Mixture;
 import eventide.routine.Action;
@@ -108,26 +108,26 @@ public final class Forecasts {
 
     private Sample sample(Way way) {
         Frame frame = new Frame(way.hands(), Candidate.Sections.USUAL, way.drying());
-        Kind gel = way.shaped() ? nearest(Slot.GEL, Kind::hold, USUAL_HOLD) : Kind.NONE;
+        BottleClass gel = way.shaped() ? nearest(Slot.GEL, BottleClass::hold, USUAL_HOLD) : BottleClass.NONE;
         boolean foam = way.shaped() && (gel.isNone() || stylers.isInPlace(false, true));
-        Kind mousse = foam ? nearest(Slot.MOUSSE, Kind::hold, USUAL_HOLD) : Kind.NONE;
+        BottleClass mousse = foam ? nearest(Slot.MOUSSE, BottleClass::hold, USUAL_HOLD) : BottleClass.NONE;
         double rich = query.hair().strand() == Strand.FINE
                 ? RICH_FINE
                 : query.hair().strand() == Strand.MEDIUM ? RICH_MEDIUM : RICH_COARSE;
-        Kind leaveIn = nearest(Slot.LEAVE_IN, Kind::richness, rich);
-        Kind cream = leaveIn.isNone() ? nearest(Slot.CREAM, Kind::richness, rich) : Kind.NONE;
+        BottleClass leaveIn = nearest(Slot.LEAVE_IN, BottleClass::richness, rich);
+        BottleClass cream = leaveIn.isNone() ? nearest(Slot.CREAM, BottleClass::richness, rich) : BottleClass.NONE;
         Candidate choice = new Mixture(
-                        gel.isNone() ? Kind.NONE : gel, gel.isNone() ? mousse : Kind.NONE, cream, leaveIn)
+                        gel.isNone() ? BottleClass.NONE : gel, gel.isNone() ? mousse : BottleClass.NONE, cream, leaveIn)
                 .choice(frame, details);
         Evaluation plan = runs.of(choice);
         return new Sample(
                 plan, Forecast.from(query, plan), Layers.of(choice), space.sections(frame, choice.isShaped()));
     }
 
-    private Kind nearest(Slot slot, ToDoubleFunction<Kind> of, double wanted) {
+    private BottleClass nearest(Slot slot, ToDoubleFunction<BottleClass> of, double wanted) {
         return stylers.kinds(slot).stream()
                 .min(Comparator.comparingDouble(kind -> Math.abs(of.applyAsDouble(kind) - wanted)))
-                .orElse(Kind.NONE);
+                .orElse(BottleClass.NONE);
     }
 
     private PlanClass planClass(Frame frame, Layers layers, List<Mixture> mixtures, Sample like) {

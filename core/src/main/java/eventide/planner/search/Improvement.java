@@ -45,7 +45,14 @@ public final class Improvement {
     }
 
     private Evaluation exchanged(Evaluation plan) {
-        List<Candidate> singles = new ArrayList<>(search.neighbours(plan.choice()));
+        List<Candidate> singles = new ArrayList<>();
+        for (Candidate neighbour : search.neighbours(plan.choice())) {
+            singles.add(neighbour);
+            // What another bottle is worth hangs on the water it meets.
+            if (neighbour.frame().equals(plan.choice().frame())) {
+                refinement.waters(neighbour).forEach(water -> singles.add(neighbour.with(water)));
+            }
+        }
         refinement
                 .all(plan.choice())
                 .forEach(details -> singles.add(plan.choice().with(details)));

@@ -3,7 +3,7 @@ package eventide.planner.search;
 import eventide.planner.compose.Details;
 import eventide.planner.compose.Layers;
 import eventide.planner.compose.Stylers;
-import eventide.planner.compose.Stylers.Kind;
+import eventide.planner.compose.Stylers.BottleClass;
 import eventide.planner.compose.Stylers.Slot;
 import eventide.planner.search.Forecast.Mixture;
 import java.util.ArrayList;
@@ -27,7 +27,7 @@ public final class Mixtures {
     /** The likeliest mixtures of some layers, best first, by one forecast: what holds by itself, what feeds by itself, then both. */
     public List<Mixture> likeliest(Layers layers, Details details, Forecast forecast) {
         Map<Mixture, Double> known = new HashMap<>();
-        Mixture none = new Mixture(Kind.NONE, Kind.NONE, Kind.NONE, Kind.NONE);
+        Mixture none = new Mixture(BottleClass.NONE, BottleClass.NONE, BottleClass.NONE, BottleClass.NONE);
         List<Mixture> feeds = mixtures(
                 few(layers, Slot.CREAM, none, details, forecast),
                 few(layers, Slot.LEAVE_IN, none, details, forecast),
@@ -73,11 +73,11 @@ public final class Mixtures {
     }
 
     /** Of a slot the kinds that promise most by themselves, and where others are in it, are worth mixing with them. */
-    private List<Kind> few(Layers layers, Slot slot, Mixture beside, Details details, Forecast forecast) {
+    private List<BottleClass> few(Layers layers, Slot slot, Mixture beside, Details details, Forecast forecast) {
         if (!layers.has(slot)) {
-            return List.of(Kind.NONE);
+            return List.of(BottleClass.NONE);
         }
-        record Ranked(Kind kind, double worth) {}
+        record Ranked(BottleClass kind, double worth) {}
         return stylers.kinds(slot).stream()
                 .map(kind -> new Ranked(
                         kind,
@@ -95,14 +95,14 @@ public final class Mixtures {
     private static final int MIXED = 12;
 
     /** All that may hold, or all that may feed, the other slots left empty. */
-    private static List<Mixture> mixtures(List<Kind> some, List<Kind> others, boolean holds) {
+    private static List<Mixture> mixtures(List<BottleClass> some, List<BottleClass> others, boolean holds) {
         List<Mixture> all = new ArrayList<>();
-        for (Kind first : some) {
-            for (Kind second : others) {
+        for (BottleClass first : some) {
+            for (BottleClass second : others) {
                 all.add(
                         holds
-                                ? new Mixture(first, second, Kind.NONE, Kind.NONE)
-                                : new Mixture(Kind.NONE, Kind.NONE, first, second));
+                                ? new Mixture(first, second, BottleClass.NONE, BottleClass.NONE)
+                                : new Mixture(BottleClass.NONE, BottleClass.NONE, first, second));
             }
         }
         return all;

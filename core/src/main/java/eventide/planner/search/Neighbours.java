@@ -5,7 +5,7 @@ import eventide.planner.compose.Candidate;
 import eventide.planner.compose.Frame;
 import eventide.planner.compose.Layers;
 import eventide.planner.compose.Stylers;
-import eventide.planner.compose.Stylers.Kind;
+import eventide.planner.compose.Stylers.BottleClass;
 import eventide.planner.compose.Stylers.Slot;
 import eventide.planner.search.Forecast.Mixture;
 import eventide.product.Product;
@@ -74,7 +74,7 @@ public final class Neighbours {
         record Other(Candidate choice, double worth) {}
         List<Other> others = new ArrayList<>();
         Mixture own = mixture(taken);
-        for (Kind kind : stylers.kinds(slot)) {
+        for (BottleClass kind : stylers.kinds(slot)) {
             double worth = forecast.worth(
                     own.with(slot, kind),
                     taken.details().dose(),
@@ -96,8 +96,8 @@ public final class Neighbours {
             Slot like = instead(slot);
             if (taken.in(like) == null) {
                 stylers.kinds(like).stream()
-                        .sorted(Comparator.comparingDouble((Kind kind) -> -forecast.worth(
-                                own.with(slot, Kind.NONE).with(like, kind),
+                        .sorted(Comparator.comparingDouble((BottleClass kind) -> -forecast.worth(
+                                own.with(slot, BottleClass.NONE).with(like, kind),
                                 taken.details().dose(),
                                 taken.details().work().foamUnder())))
                         .limit(OTHER_BOTTLES / 2)
@@ -116,12 +116,12 @@ public final class Neighbours {
                 kind(Slot.LEAVE_IN, choice.leaveIn()));
     }
 
-    private Kind kind(Slot slot, Product product) {
+    private BottleClass kind(Slot slot, Product product) {
         return product == null
-                ? Kind.NONE
+                ? BottleClass.NONE
                 : stylers.kinds(slot).stream()
                         .filter(kind -> kind.members().contains(product))
                         .findFirst()
-                        .orElse(Kind.NONE);
+                        .orElse(BottleClass.NONE);
     }
 }

@@ -6,11 +6,11 @@ import eventide.planner.Query;
 import eventide.planner.Stop;
 import eventide.planner.compose.Candidate;
 import eventide.planner.compose.Details;
-import eventide.planner.compose.Details.Amount;
 import eventide.planner.compose.Details.Before;
-import eventide.planner.compose.Details.Dose;
+import eventide.planner.compose.Details.Doses;
 import eventide.planner.compose.Details.Finish;
 import eventide.planner.compose.Details.Order;
+import eventide.planner.compose.Details.Share;
 import eventide.planner.compose.Details.Water;
 import eventide.planner.compose.Details.Work;
 import eventide.planner.compose.DryAndFinish;
@@ -196,17 +196,17 @@ public final class Refinement {
     public List<Details> amounts(Details own) {
         Set<Details> all = new LinkedHashSet<>();
         all.add(own);
-        for (Amount hold : Amount.values()) {
-            for (Amount moisture : moistures()) {
-                all.add(own.with(new Dose(moisture, hold, own.dose().crownSpared())));
+        for (Share hold : Share.values()) {
+            for (Share moisture : moistures()) {
+                all.add(own.with(new Doses(moisture, hold, own.dose().crownSpared())));
             }
         }
         return List.copyOf(all);
     }
 
     /** What is advised for fine hair is the least that spreads; where that is too rich, it is the wrong bottle [CP]. */
-    private List<Amount> moistures() {
-        return query.hair().strand() == Strand.FINE ? List.of(Amount.ADVISED) : List.of(Amount.values());
+    private List<Share> moistures() {
+        return query.hair().strand() == Strand.FINE ? List.of(Share.ADVISED) : List.of(Share.values());
     }
 
     private List<Details> moistures(Candidate choice) {
@@ -215,9 +215,9 @@ public final class Refinement {
         }
         Details own = choice.details();
         List<Details> all = new ArrayList<>();
-        for (Amount amount : moistures()) {
+        for (Share amount : moistures()) {
             for (boolean spared : isCrownFiner() ? BOTH : List.of(false)) {
-                all.add(own.with(new Dose(amount, own.dose().hold(), spared)));
+                all.add(own.with(new Doses(amount, own.dose().hold(), spared)));
             }
         }
         return all;
@@ -229,14 +229,15 @@ public final class Refinement {
     }
 
     private List<Details> holds(Candidate choice) {
-        Dose own = choice.details().dose();
+        Doses own = choice.details().dose();
         return choice.isShaped()
-                ? each(List.of(Amount.values()), amount -> choice.details()
-                        .with(new Dose(own.moisture(), amount, own.crownSpared())))
+                ? each(List.of(Share.values()), amount -> choice.details()
+                        .with(new Doses(own.moisture(), amount, own.crownSpared())))
                 : List.of();
     }
 
-    private List<Details> waters(Candidate choice) {
+    /** Drier or wetter in the window of each bottle. */
+    List<Details> waters(Candidate choice) {
         Work own = choice.details().work();
         return each(List.of(Water.values()), water -> choice.details().with(own.met(water)));
     }
@@ -309,7 +310,7 @@ public final class Refinement {
     public static Details usual(Query query, Before before) {
         return new Details(
                 before,
-                Dose.ADVISED,
+                Doses.ADVISED,
                 new Work(
                         Water.USUAL,
                         Order.TRADE,
