@@ -7,6 +7,7 @@ const LOADERS = {
   schools: () => import('./SchoolsPanel').then((m) => ({ default: m.SchoolsPanel })),
   air: () => import('./AirPanel').then((m) => ({ default: m.AirPanel })),
   templates: () => import('./Templates').then((m) => ({ default: m.Templates })),
+  printedCard: () => import('./PrintedCard').then((m) => ({ default: m.PrintedCard })),
   takeAlong: () => import('./TakeAlong').then((m) => ({ default: m.TakeAlong })),
 }
 
@@ -18,6 +19,7 @@ export const Later = {
   Schools: lazy(LOADERS.schools),
   Air: lazy(LOADERS.air),
   Templates: lazy(LOADERS.templates),
+  PrintedCard: lazy(LOADERS.printedCard),
   TakeAlong: lazy(LOADERS.takeAlong),
 }
 

@@ -108,6 +108,17 @@ final class Browsing implements AutoCloseable {
         return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(name));
     }
 
+    /** Nothing is being opened, worked out or drawn. */
+    static void settled(Page page) {
+        page.waitForFunction(
+                """
+                () => document.querySelector('main h1, main h2') !== null
+                  && document.querySelector('[aria-busy=true]') === null
+                  && ![...document.querySelectorAll('[role=status]')].some((said) => said.textContent.endsWith('…'))
+                """);
+        page.evaluate("() => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn)))");
+    }
+
     /** No rule of WCAG 2.2 A and AA that axe can check is broken here. */
     @SuppressWarnings("unchecked")
     static void assertAccessible(Page page, String what) {

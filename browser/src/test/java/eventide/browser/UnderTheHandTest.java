@@ -14,7 +14,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
-import com.microsoft.playwright.options.LoadState;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -36,14 +35,8 @@ public class UnderTheHandTest extends InTheDemoSalon {
     private Page plan(BrowserContext context, int client) {
         Page page = browsing.open(context, "/clients/" + client + "/plan");
         assertThat(button(page, "Best for the goal")).isVisible();
-        settled(page);
+        Browsing.settled(page);
         return page;
-    }
-
-    /** Whatever was asked for is answered and drawn. */
-    private static void settled(Page page) {
-        page.waitForLoadState(LoadState.NETWORKIDLE);
-        assertThat(page.locator(".sheet[aria-busy]")).hasAttribute("aria-busy", "false");
     }
 
     private int washDays(int client) {
@@ -59,28 +52,28 @@ public class UnderTheHandTest extends InTheDemoSalon {
         Page page = plan(context, 3);
         String suggested = steps(page).innerText();
         radio(page, "Definition: above all").click();
-        settled(page);
+        Browsing.settled(page);
         String wished = steps(page).innerText();
         line(page, 1).click();
         button(page, "Leave out").first().click();
         assertThat(steps(page)).not().hasText(wished, Browsing.AS_SEEN);
-        settled(page);
+        Browsing.settled(page);
         String less = steps(page).innerText();
         button(page, "Less time").click();
-        settled(page);
+        Browsing.settled(page);
         page.keyboard().press("Control+z");
-        settled(page);
+        Browsing.settled(page);
         assertThat(steps(page)).hasText(less, Browsing.AS_SEEN);
         page.keyboard().press("Control+z");
         assertThat(steps(page)).hasText(wished, Browsing.AS_SEEN);
         // The panel is open again on the step that had been left out.
         assertThat(line(page, 1)).hasAttribute("aria-pressed", "true");
         page.keyboard().press("Control+z");
-        settled(page);
+        Browsing.settled(page);
         assertThat(steps(page)).hasText(suggested, Browsing.AS_SEEN);
         assertThat(button(page, "Undo")).isDisabled();
         page.keyboard().press("Control+Shift+z");
-        settled(page);
+        Browsing.settled(page);
         assertThat(steps(page)).hasText(wished, Browsing.AS_SEEN);
         assertThat(radio(page, "Definition: above all")).isChecked();
         context.close();

@@ -10,7 +10,6 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.LoadState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -47,7 +46,7 @@ public class ViewsTest extends InTheDemoSalon {
         context.addInitScript("localStorage.setItem('theme', '" + theme + "')");
         Page page = browsing.open(context, path);
         assertThat(Browsing.heading(page, heading).first()).isVisible();
-        page.waitForLoadState(LoadState.NETWORKIDLE);
+        Browsing.settled(page);
         assertAccessible(page, path + " by " + theme + " at " + width);
         assertNothingOverflows(page, path + " at " + width);
         browsing.assertNoErrors();

@@ -150,17 +150,6 @@ public class WalkTest extends InTheDemoSalon {
         };
     }
 
-    /** Nothing is being opened, worked out or drawn. */
-    private static void settled(Page page) {
-        page.waitForFunction(
-                """
-                () => document.querySelector('main h1, main h2') !== null
-                  && document.querySelector('[aria-busy=true]') === null
-                  && ![...document.querySelectorAll('[role=status]')].some((said) => said.textContent.endsWith('…'))
-                """);
-        page.evaluate("() => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn)))");
-    }
-
     /** Under 44 px in either direction at the chair, where hands are wet, or out of reach; what is scrolled to is in reach. */
     private static final String SMALL =
             """
@@ -184,9 +173,9 @@ public class WalkTest extends InTheDemoSalon {
         Page page = browsing.open(context, "/");
         for (State state : states()) {
             page.navigate(browsing.server().url(state.path()));
-            settled(page);
+            Browsing.settled(page);
             state.then().accept(page);
-            settled(page);
+            Browsing.settled(page);
             String where = state.name() + ": ";
             if (screen.strict()) {
                 Browsing.strictlyAccessible(page).forEach(found -> wrong.add(where + found));

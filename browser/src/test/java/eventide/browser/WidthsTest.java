@@ -10,7 +10,6 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.LoadState;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -100,7 +99,7 @@ public class WidthsTest extends InTheDemoSalon {
 
     private Page open(BrowserContext context, String path) {
         Page page = browsing.open(context, path);
-        page.waitForLoadState(LoadState.NETWORKIDLE);
+        Browsing.settled(page);
         return page;
     }
 
@@ -124,7 +123,7 @@ public class WidthsTest extends InTheDemoSalon {
             page.keyboard().press("Escape");
             if (!page.url().endsWith(path)) {
                 page.navigate(browsing.server().url(path));
-                page.waitForLoadState(LoadState.NETWORKIDLE);
+                Browsing.settled(page);
             }
         }
         return pressed.size();
@@ -219,7 +218,7 @@ public class WidthsTest extends InTheDemoSalon {
         }
         assertThat(page.getByText("The record is kept.")).isVisible();
         assertThat(page.getByText("Log how it came out")).isVisible();
-        page.waitForLoadState(LoadState.NETWORKIDLE);
+        Browsing.settled(page);
         assertNothingBeside(page, "the end at " + width);
         page.getByText("Log how it came out").click();
         assertThat(heading(page, "Wash days")).isVisible();
