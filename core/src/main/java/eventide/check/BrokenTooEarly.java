@@ -12,7 +12,13 @@ import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 
-/** D3: breaking the cast, picking or stretching before the hair is dry, roots too. */
+/**
+ * D3: breaking the cast, picking or stretching before the hair is dry, roots too.
+ *
+ * <p>Warned below 90 % dry; from 90 to 100 % a note. Not meant: scrunching, picking or stretching before the cast has set
+ * (freeing stuck layers, stretching wet roots), under tension, and roots while the dryer finishes them. Scrunching into a
+ * half-dry cast is it, whatever the step is called. Mend: dry on first. Source: common practice.
+ */
 final class BrokenTooEarly implements Rule {
     /** Less damp than this no hand would feel, percent wet [OURS]. */
     private static final double UNFELT = 3;

@@ -9,7 +9,12 @@ import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 
-/** T3: the brush pulls down where volume is wanted. */
+/**
+ * T3: the brush pulls down where volume is wanted.
+ *
+ * <p>Fires where the goal wants volume and a brush stroke is stated as down on wet hair; the hairline is left out, for a fringe
+ * is brushed into place. Mend: up and out. Source: common practice.
+ */
 final class BrushedDown implements Rule {
 
     @Override

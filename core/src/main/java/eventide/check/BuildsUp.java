@@ -13,7 +13,13 @@ import eventide.wash.Wash;
 import java.util.List;
 import java.util.function.Predicate;
 
-/** P4: what water leaves, with no cleanser that lifts it. */
+/**
+ * P4: what water leaves, with no cleanser that lifts it.
+ *
+ * <p>Asks the labels: a silicone that water does not take off, wax or mineral oil worn, and nothing in the routine that lifts it.
+ * A warning under a strict ingredient rule, else a note, for then it is a matter of the next clarifying; a bottle whose label
+ * is not known says nothing. Source: common practice.
+ */
 final class BuildsUp implements Rule {
 
     @Override

@@ -10,7 +10,12 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 
-/** T8: styling that never visits the crown. */
+/**
+ * T8: styling that never visits the crown.
+ *
+ * <p>Asks what holds, else what moisturises: some of it is on the head and none at the crown, and no hands reach there either.
+ * Silent in a refresh. Mend: the first of it, there too. Source: common practice.
+ */
 final class CrownForgotten implements Rule {
 
     @Override

@@ -7,7 +7,12 @@ import eventide.wash.Wash;
 import java.util.List;
 import java.util.Locale;
 
-/** D5: air drying in damp air. */
+/**
+ * D5: air drying in damp air.
+ *
+ * <p>Asks how long hair dries by itself where water hardly leaves it (the room it dries in, not where it is worn): slow, frizzy,
+ * a weak cast. Mend: a dryer or a fan, where it has one. Source: common practice; the threshold is the water model's own.
+ */
 public final class DampAir implements Rule {
     /** Air counts as damp from here [OURS; CP: damp air]. */
     private static final double DAMP_PERCENT = 70;

@@ -11,7 +11,13 @@ import eventide.wash.Steps;
 import eventide.wash.Wash;
 import java.util.List;
 
-/** D6: wet when the client leaves, or when it must be dry. */
+/**
+ * D6: wet when the client leaves, or when it must be dry.
+ *
+ * <p>Judged on lengths and roots at the end, or at the minute it has to be dry by. Silent where the routine ends in air and
+ * nothing is due; a trace of damp is a note. Below 10 °C outdoors it warns however the rest was planned: wet hair in the cold.
+ * Mend: longer under the dryer. Source: common practice.
+ */
 final class EndsWet implements Rule {
     /** Less than this no hand would feel, percent [OURS]. */
     private static final double FELT = 3;

@@ -14,7 +14,13 @@ import eventide.wash.Steps;
 import eventide.wash.Wash;
 import java.util.List;
 
-/** O4: heat with no protectant before it. */
+/**
+ * O4: heat with no protectant before it.
+ *
+ * <p>A product with a heat guard counts whatever its role, and has to be on the hair the heat reaches before it does. A note for
+ * warm air; a warning for hot air held in contact or hair that is damaged. Cool air is none. Mend: a protectant from the
+ * shelf, before the first heat. Source: common practice.
+ */
 final class HeatUnguarded implements Rule {
 
     @Override

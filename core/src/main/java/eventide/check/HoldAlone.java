@@ -13,7 +13,13 @@ import eventide.wash.Layer;
 import eventide.wash.Wash;
 import java.util.List;
 
-/** O3: hold alone on dry hair. */
+/**
+ * O3: hold alone on dry hair.
+ *
+ * <p>Dry, crunchy: hair that is dry by its reading wears gel or mousse and no moisture under it. Not meant: a conditioning gel
+ * (richness 4 and over), fine or wavy hair, which often want nothing more. Mend: a moisture layer first. Source: common
+ * practice.
+ */
 final class HoldAlone implements Rule {
 
     @Override

@@ -10,7 +10,12 @@ import eventide.wash.Steps;
 import eventide.wash.Wash;
 import java.util.List;
 
-/** W3: after the last hold, water lifts the whole head by more than 25 points. */
+/**
+ * W3: after the last hold, water lifts the whole head by more than 25 points.
+ *
+ * <p>Hold is washed thin, and scored so. A part that is misted does not count, nor a lift before hold goes on again. Mend: add
+ * hold back, or wet before. Source: common practice; the 25 points are the trade's.
+ */
 final class HoldWashedThin implements Rule {
     /** Water added while shaping is normal; this much over the whole head is a loss [CP]. */
     private static final double MOST_LIFT = 25;

@@ -10,7 +10,13 @@ import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 
-/** D4: hot air held in contact, or no cool finish. */
+/**
+ * D4: hot air held in contact, or no cool finish.
+ *
+ * <p>Contact (a hot bowl, a long hot hood over 30 minutes, any hot air on damaged hair or a child) warns; a warm drying that does
+ * not end cool is a note, and air after the dryer is a cool finish. Mend: warm; end cool. Source: common practice, and the
+ * caution on children's heads.
+ */
 final class HotInContact implements Rule {
     /** Wetter than this at the end, the rest dries by air, and that is a cool finish, percent [OURS]. */
     private static final double DRIES_ON = 10;

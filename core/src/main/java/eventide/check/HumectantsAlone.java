@@ -12,7 +12,13 @@ import eventide.wash.Layer;
 import eventide.wash.Wash;
 import java.util.List;
 
-/** A4: much humectant and no film former where the air is very humid, or very dry; told by the labels only. */
+/**
+ * A4: much humectant and no film former where the air is very humid, or very dry; told by the labels only.
+ *
+ * <p>Asks the dew point where the hair is worn, in the bands of the trade: easy air is silent, humid a note, oppressive a warning
+ * (it swells and frizzes), and so is dry (it is dried out). A bottle whose label is not known says nothing. Mend: what holds a
+ * film, where the shelf has it. Source: common practice.
+ */
 final class HumectantsAlone implements Rule {
     @Override
     public String id() {

@@ -9,7 +9,12 @@ import eventide.wash.Unrinsed;
 import eventide.wash.Wash;
 import java.util.List;
 
-/** P6: a washing product is still in the hair when stylers go on or the wash ends. */
+/**
+ * P6: a washing product is still in the hair when stylers go on or the wash ends.
+ *
+ * <p>Cleansers, clarifiers, masks and protein warn: limp hair and an itchy scalp. A conditioner is a note, for some leave a
+ * little in on purpose. Mend: rinse it out. Source: common practice.
+ */
 final class LeftUnrinsed implements Rule {
     @Override
     public String id() {

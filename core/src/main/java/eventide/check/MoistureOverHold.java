@@ -7,7 +7,12 @@ import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 
-/** O1: cream or leave-in over gel or mousse. */
+/**
+ * O1: cream or leave-in over gel or mousse.
+ *
+ * <p>Laid over hold on the same hair it breaks the film. On single pieces between rounds of the dryer it is a note. Mend: the
+ * layer goes under the hold, where nothing stands against that. Source: common practice.
+ */
 final class MoistureOverHold implements Rule {
     @Override
     public String id() {

@@ -11,7 +11,12 @@ import eventide.wash.Steps;
 import eventide.wash.Wash;
 import java.util.List;
 
-/** T11: nothing is detangled on tight hair, or before a brush or coils. */
+/**
+ * T11: nothing is detangled on tight hair, or before a brush or coils.
+ *
+ * <p>From 3B on, and on any hair that is brushed or coiled: snags, breakage, no clumps. Silent where hair comes wet from a wash
+ * done elsewhere, and on day-after refreshes. Mend: detangle in the conditioner. Source: common practice.
+ */
 final class NeverDetangled implements Rule {
     @Override
     public String id() {

@@ -10,7 +10,12 @@ import eventide.wash.Wash;
 import java.util.List;
 import java.util.Set;
 
-/** T4: coiling or shingling beyond the time there is. */
+/**
+ * T4: coiling or shingling beyond the time there is.
+ *
+ * <p>Asks the hands-on minutes where they are limited, else the minutes. Mend: larger sections, the face alone, or a brush
+ * instead. Source: common practice.
+ */
 final class NotFinishedInTime implements Rule {
 
     @Override

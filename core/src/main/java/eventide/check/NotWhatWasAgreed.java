@@ -9,7 +9,12 @@ import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 
-/** P8: a product that breaks the ingredient list the client keeps. The list itself is the client's. */
+/**
+ * P8: a product that breaks the ingredient list the client keeps. The list itself is the client's.
+ *
+ * <p>Strict or loose as the school says, of washing products too; of a bottle whose label is not known nothing can be told.
+ * Always a warning, never a stop: nobody is hurt. Mend: leave it out.
+ */
 final class NotWhatWasAgreed implements Rule {
     @Override
     public String id() {

@@ -12,7 +12,13 @@ import eventide.wash.Steps;
 import eventide.wash.Wash;
 import java.util.List;
 
-/** O5: moisture only, where it has to last. */
+/**
+ * O5: moisture only, where it has to last.
+ *
+ * <p>Leave-ins and creams up to hold 3, or nothing at all left in, and long wear wanted or planned. A note where a daily refresh
+ * is planned, or where wear does not matter but days are planned all the same; silent where neither. Mend: add hold. Source:
+ * common practice.
+ */
 final class NothingHolds implements Rule {
     /** A cream up to this hold is still a moisturiser, of 10 [CP]. */
     private static final double SOFT_HOLD = 3;

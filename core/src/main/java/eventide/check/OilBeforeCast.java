@@ -13,7 +13,12 @@ import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 
-/** O2: oil over hold before the cast has set. */
+/**
+ * O2: oil over hold before the cast has set.
+ *
+ * <p>No cast forms under oil. A note once the cast had set and the hair is dried again; a base oil under everything and an oil
+ * before the wash are not meant. Mend: oil on dry hair, with the breaking of the cast. Source: common practice.
+ */
 final class OilBeforeCast implements Rule {
     /** Dry enough that oil is a finish, percent wet. */
     private static final double AS_GOOD_AS_DRY = 10;

@@ -9,7 +9,12 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 
-/** T10: the dryer stays in one position where volume is wanted. */
+/**
+ * T10: the dryer stays in one position where volume is wanted.
+ *
+ * <p>Counts the minutes of dryer steps in one stated position: over 15 is a note. Where none is stated nothing is assumed wrong,
+ * and air does not count. Mend: change the position. Source: common practice.
+ */
 final class OnePosition implements Rule {
     /** Minutes in one stated position before it shows [CP]. */
     private static final double MOST_MINUTES = 15;

@@ -11,7 +11,13 @@ import eventide.routine.StepPlace;
 import eventide.wash.Wash;
 import java.util.List;
 
-/** P2: protein too soon after protein, or none where hair is over-soft. */
+/**
+ * P2: protein too soon after protein, or none where hair is over-soft.
+ *
+ * <p>Too soon is within a fortnight, a week where hair thrives on it, a day of grace each: stiff, it snaps. Over-soft hair washed
+ * with none within a fortnight is limp. Mend: leave it out this time, or add it. Source: common practice: monthly to
+ * fortnightly.
+ */
 final class ProteinRhythm implements Rule {
     /** Days between treatments [CP: monthly to fortnightly, weekly where it thrives]; a day of grace each. */
     private static final double FORTNIGHTLY = 13;

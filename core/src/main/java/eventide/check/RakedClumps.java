@@ -10,7 +10,12 @@ import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 
-/** T1: raking or combing once clumps are formed. */
+/**
+ * T1: raking or combing once clumps are formed.
+ *
+ * <p>A styler raked through them is it too. Not meant: spreading gel before the hair is shaped, shaping again as firmly after,
+ * and dividing clumps on purpose. Mend: glaze or scrunch it in instead. Source: common practice.
+ */
 final class RakedClumps implements Rule {
     @Override
     public String id() {

@@ -7,7 +7,11 @@ import eventide.wash.Lifting;
 import eventide.wash.Wash;
 import java.util.List;
 
-/** P3: a trial or a new client, and no clarifying. */
+/**
+ * P3: a trial or a new client, and no clarifying.
+ *
+ * <p>Residue blurs what a bottle does. A note; silent within 7 days of a clarifying. Mend: clarify. Source: common practice.
+ */
 final class ResidueInTrial implements Rule {
     /** Clarified this lately, hair is still clean [CP]; days. */
     private static final double FRESH_DAYS = 7;

@@ -9,7 +9,11 @@ import eventide.wash.Washing;
 import java.util.ArrayList;
 import java.util.List;
 
-/** P5: a medicated cleanser rinsed before its label time. */
+/**
+ * P5: a medicated cleanser rinsed before its label time.
+ *
+ * <p>Counted from the step to the rinse; the time is the label's, not ours. Mend: wait for it. Source: the label.
+ */
 final class RinsedTooSoon implements Rule {
     /** Nobody counts seconds at the basin; minutes [OURS]. */
     private static final double GRACE = .25;

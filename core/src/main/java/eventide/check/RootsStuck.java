@@ -9,7 +9,13 @@ import eventide.routine.StepPlace;
 import eventide.wash.Wash;
 import java.util.List;
 
-/** T6: styled upside down, roots not lifted before drying. */
+/**
+ * T6: styled upside down, roots not lifted before drying.
+ *
+ * <p>Upside down with no lift, shake, clips or dryer at the roots after the last turn, before the cast sets. A note; a warning
+ * where little frizz is wanted. Washing upside down is not it, and drying upside down frees the roots. Mend: shake the roots.
+ * Source: common practice.
+ */
 final class RootsStuck implements Rule {
 
     @Override

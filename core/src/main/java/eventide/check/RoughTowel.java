@@ -8,7 +8,12 @@ import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 
-/** T5: a rough towel, or rubbing. */
+/**
+ * T5: a rough towel, or rubbing.
+ *
+ * <p>A towel with loops frizzes and breaks; a turban wrapped and pressed is fine. Mend: press with a smooth cloth. Source: common
+ * practice.
+ */
 final class RoughTowel implements Rule {
 
     @Override

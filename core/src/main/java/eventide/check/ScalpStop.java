@@ -8,7 +8,12 @@ import java.util.List;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
-/** S2: the scalp shows something that is not a stylist's to treat. Sudden shedding refers, and does not stop. */
+/**
+ * S2: the scalp shows something that is not a stylist's to treat. Sudden shedding refers, and does not stop.
+ *
+ * <p>Sores, burns, lice: no styling, refer to a doctor or a pharmacist. Shedding warns: gentle hands, no tension, and refer.
+ * Never a diagnosis; no mend.
+ */
 final class ScalpStop implements Rule {
     @Override
     public String id() {

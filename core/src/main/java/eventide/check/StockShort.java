@@ -11,7 +11,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/** L3: less on the shelf than the wash takes. */
+/**
+ * L3: less on the shelf than the wash takes.
+ *
+ * <p>In ml of what the step takes against what is left; a bottle with no stock kept says nothing. A note. Mend: less, or another
+ * bottle.
+ */
 final class StockShort implements Rule {
 
     @Override

@@ -11,7 +11,12 @@ import eventide.wash.Lifting;
 import eventide.wash.Wash;
 import java.util.List;
 
-/** P7: clarified twice, or clarified and given protein, in one wash. */
+/**
+ * P7: clarified twice, or clarified and given protein, in one wash.
+ *
+ * <p>A warning on bleached, brittle or dry hair: rough, it snaps; a note on other hair. Mend: one of them. Source: common
+ * practice.
+ */
 final class StrippedTwice implements Rule {
     @Override
     public String id() {

@@ -10,7 +10,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
-/** A3: too little product for the mass of hair. */
+/**
+ * A3: too little product for the mass of hair.
+ *
+ * <p>Judged zone by zone, of moisture and of hold each, where an amount is stated: below 45 % of what the zone takes it is bare
+ * in places. Zones meant to go without do not count. Mend: the advised amount, or fewer products. Source: common practice; the
+ * amounts as on the page of amounts.
+ */
 final class TooLittle implements Rule {
     /** Under this share of the advised amount some strands stay bare [OURS]. */
     private static final double BARE_BELOW = .45;

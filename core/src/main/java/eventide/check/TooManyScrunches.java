@@ -10,7 +10,13 @@ import eventide.wash.Scrunches;
 import eventide.wash.Wash;
 import java.util.List;
 
-/** T2: more scrunches on a zone than its pattern likes. */
+/**
+ * T2: more scrunches on a zone than its pattern likes.
+ *
+ * <p>Of wet hair, summed over the steps on a zone: past the count frizz and shrinkage rise and definition does not. A note; a
+ * warning where hair is tight and little frizz is wanted. Scrunching dry hair to break the cast does not count. Mend: fewer,
+ * or press. Source: common practice.
+ */
 final class TooManyScrunches implements Rule {
 
     @Override

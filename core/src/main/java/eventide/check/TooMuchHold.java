@@ -9,7 +9,11 @@ import eventide.wash.Wash;
 import java.util.List;
 import java.util.Locale;
 
-/** A2: more hold product than mass and need ask. */
+/**
+ * A2: more hold product than mass and need ask.
+ *
+ * <p>Against the advised amount: crunch and flakes. Mend: the advised amount, or a softer bottle. Source: common practice.
+ */
 final class TooMuchHold implements Rule {
     /** Times the advised amount that is still a heavy hand, not a fault [OURS]. */
     private static final double HEAVY_HAND = 2.2;

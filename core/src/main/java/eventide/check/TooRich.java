@@ -14,7 +14,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 
-/** A1: more richness left in the hair than its strand bears, or any of it on the scalp. */
+/**
+ * A1: more richness left in the hair than its strand bears, or any of it on the scalp.
+ *
+ * <p>A mask or a conditioner never rinsed and a finishing oil beyond its drops count. A note where softness comes first; silent
+ * there on coarse or coily hair. Mend: lighter, less, a layer dropped, rinsed. Source: common practice; the scale ours.
+ */
 final class TooRich implements Rule {
     /** Short of this the judgement is the stylist's, not ours [OURS]. */
     private static final double CLEARLY_OVER = 1.15;

@@ -12,7 +12,14 @@ import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 
-/** T7: detangled from the root, or without slip. */
+/**
+ * T7: detangled from the root, or without slip.
+ *
+ * <p>Slip lasts while a mask, conditioner, protein or creamy cleanser (richness 3 and over) is in the hair, and from a leave-in,
+ * cream or oil until hair falls below about 60 % wet. A note where hair comes wet from a wash done elsewhere. A second pass
+ * after one from the ends with slip is smoothing, and combing dry waves before the wash a note. Mend: from the ends, with
+ * slip. Source: common practice.
+ */
 final class TornKnots implements Rule {
     /** Slip is gone once hair falls below about this, percent wet [CP]. */
     private static final double SLIPS_ABOVE = 60;

@@ -17,7 +17,13 @@ import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 
-/** D1: hands or the bowl touch the hair while it dries, before the cast has set. */
+/**
+ * D1: hands or the bowl touch the hair while it dries, before the cast has set.
+ *
+ * <p>Shaping strokes while the styler goes on are not meant; silent with hold below 4, which sets no cast, and for the bowl where
+ * the school cups from the start. Mend: hover first. Source: common practice; the cast has set when lengths are 50 to 60 %
+ * dry.
+ */
 final class TouchedBeforeCast implements Rule {
     /** The cast has set when lengths are about 50–60 % dry [OURS]; the benefit of the doubt is the stylist's. */
     private static final double SET_AT = Touches.ABOVE_PERCENT;

@@ -8,7 +8,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 
-/** L1: halves that differ in more than one thing. */
+/**
+ * L1: halves that differ in more than one thing.
+ *
+ * <p>Nothing can be concluded from such a trial. A note. Mend: none, for only the stylist knows which of the two was meant.
+ */
 final class TwoThingsAtOnce implements Rule {
 
     @Override

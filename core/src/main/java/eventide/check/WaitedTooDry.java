@@ -20,6 +20,9 @@ import java.util.List;
 /**
  * W2: loaded hair waits for its turn at the shaping and dries out of what its styler works in. Hair that meets the styler
  * itself too dry is W1's.
+ *
+ * <p>Within a step and across steps; a stroke or an edge that puts no styler on is no turn. Also where sections dried out and a
+ * mist of a moment is to bring them back. Mend: mist it, cover it, fewer sections, or another order. Source: common practice.
  */
 final class WaitedTooDry implements Rule {
     @Override

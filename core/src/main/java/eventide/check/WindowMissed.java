@@ -17,7 +17,13 @@ import eventide.wash.Window;
 import java.util.ArrayList;
 import java.util.List;
 
-/** W1: a styler meets hair outside the wetness it works in. */
+/**
+ * W1: a styler meets hair outside the wetness it works in.
+ *
+ * <p>Judged on the parts it is aimed at, roots by the roots' water; where water follows in the same turn of hands, after that
+ * water. Within 5 points a note; a technique's own window (a brush or coils from 65 %) is a note. Masks and washing products
+ * never. Mend: re-wet, squeeze or wait first. Source: the product's own window.
+ */
 final class WindowMissed implements Rule {
     /** Brushing and coiling want wet, slippery hair [CP: above about 65 %]. */
     private static final double HANDS_FROM = 65;
