@@ -13,10 +13,15 @@ public record Air(
         Shape.check(Air.class, temperatureC, relativeHumidity, outdoors);
     }
 
+    /**
+     * @param temperatureC °C
+     * @param relativeHumidity percent, 0 to 100
+     */
     public static Air of(double temperatureC, double relativeHumidity) {
         return new Air(temperatureC, relativeHumidity, null);
     }
 
+    /** Of the room, °C. */
     public double dewPointC() {
         return Psychrometrics.dewPointC(temperatureC, relativeHumidity);
     }
@@ -31,6 +36,7 @@ public record Air(
         return outdoors == null ? dewPointC() : Math.min(dewPointC(), outdoors.dewPointC());
     }
 
+    /** Partial pressure of water vapour, hPa. */
     public double vapourHectopascals() {
         return Psychrometrics.vapourHectopascals(temperatureC, relativeHumidity);
     }

@@ -19,6 +19,9 @@ public enum DewPointBand {
         this.advice = advice;
     }
 
+    /**
+     * @param dewPointC °C, where the hair is worn
+     */
     public static DewPointBand of(double dewPointC) {
         if (dewPointC < EASY_FROM_C) {
             return DRY;
@@ -44,10 +47,12 @@ public enum DewPointBand {
         return this == VERY_HUMID ? 100 : values()[ordinal() + 1].fromC();
     }
 
+    /** As a stylist says it: easy, humid. */
     public String label() {
         return label;
     }
 
+    /** What it asks of a wash-and-go [CP]. */
     public String advice() {
         return advice;
     }

@@ -11,6 +11,7 @@ public record Outdoors(
         Shape.check(Outdoors.class, temperatureC, relativeHumidity);
     }
 
+    /** Where the hair is worn, °C. */
     public double dewPointC() {
         return Psychrometrics.dewPointC(temperatureC, relativeHumidity);
     }

@@ -27,6 +27,7 @@ public final class Psychrometrics {
         return MAGNUS_HPA * Math.exp(MAGNUS_A * temperatureC / (MAGNUS_B_C + temperatureC));
     }
 
+    /** Partial pressure of water vapour, hPa, at a relative humidity in percent over saturation at that temperature. */
     public static double vapourHectopascals(double temperatureC, double relativeHumidity) {
         return relativeHumidity / 100 * saturationHectopascals(temperatureC);
     }

@@ -41,6 +41,7 @@ public final class Assessor {
         this.tests = tests;
     }
 
+    /** What the tests come to, what they contradict each other in, and what to do next. */
     public static Assessment assess(HairTests tests) {
         return new Assessor(tests).run();
     }

@@ -11,7 +11,26 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
-/** A head of hair as read at the consult: one set of readings, and where a zone differs. */
+/**
+ * A head of hair as read at the consult: one set of readings, and where a zone differs.
+ *
+ * @param strand thickness of one
+ * @param porosity how fast it takes water in and lets it go
+ * @param pattern of the curl, as in the letter system
+ * @param density how much of it grows
+ * @param lengthCm stretched, 0.5 to 200
+ * @param zones what is otherwise where; what a zone does not say is as on the head
+ * @param condition of the lengths; a zone may have its own
+ * @param scalp what shows on it
+ * @param buildUp whether hair is coated, dull, limp
+ * @param daysSinceWash 0 to 3650; absent, not known
+ * @param daysSinceProtein likewise
+ * @param daysSinceClarify likewise
+ * @param newClient nothing is known of what is on it: the first wash is to be read
+ * @param measured by the ruler, hanging and stretched
+ * @param allergies as the client says them, 1 to 200 letters each
+ * @param child lower heat, gentle hands
+ */
 public record Hair(
         Strand strand,
         Porosity porosity,
@@ -54,6 +73,7 @@ public record Hair(
         allergies = Frozen.list(allergies);
     }
 
+    /** With nothing more known than the five readings every plan needs. */
     public static Hair of(Strand strand, Porosity porosity, Pattern pattern, Density density, double lengthCm) {
         return new Hair(
                 strand, porosity, pattern, density, lengthCm, null, null, null, null, null, null, null, null, null,
@@ -82,18 +102,22 @@ public record Hair(
                 child);
     }
 
+    /** The same head, these zones otherwise; what was said of zones before is gone. */
     public Hair withZones(Map<Zone, ZoneReadings> differing) {
         return Changed.with(this, "zones", differing);
     }
 
+    /** The same head with this seen on its scalp. */
     public Hair withScalp(Set<Scalp> seen) {
         return Changed.with(this, "scalp", seen);
     }
 
+    /** The same head in this condition, zones that say their own aside. */
     public Hair withCondition(Set<Condition> seen) {
         return Changed.with(this, "condition", seen);
     }
 
+    /** The same head of a client who reacts to these. */
     public Hair withAllergies(List<String> words) {
         return Changed.with(this, "allergies", words);
     }
@@ -152,14 +176,17 @@ public record Hair(
         return scalp == null ? Set.of() : scalp;
     }
 
+    /** False where nobody said. */
     public boolean isChild() {
         return Boolean.TRUE.equals(child);
     }
 
+    /** The same head on a child. */
     public Hair ofAChild() {
         return Changed.with(this, "child", true);
     }
 
+    /** As the client says them; empty where nobody asked. */
     public List<String> allergiesOrEmpty() {
         return allergies == null ? List.of() : allergies;
     }

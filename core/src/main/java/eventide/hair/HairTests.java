@@ -13,6 +13,22 @@ import java.util.Set;
 /**
  * What was tested and measured at the consult; anything may be absent, but not everything.
  *
+ * @param strandRoll what one strand between finger and thumb feels like [CP]
+ * @param strandMicrometres diameter, 10 to 200 µm
+ * @param mist what drops do on a clean dry strand [CP]
+ * @param floatTest what a strand does on water: widely used, unreliable, weak evidence only [CP]
+ * @param minutesToWet until all of it is wet, 0 to 60
+ * @param hoursToAirDry 0 to 96
+ * @param ponytailCm girth, 0.5 to 40
+ * @param scalpShows how much of it is seen through the hair [CP]
+ * @param naturalCm hanging, dry, 0.1 to 200
+ * @param stretchedCm pulled straight, 0.1 to 200
+ * @param curlDiameterMm across one curl, 0.5 to 200
+ * @param turnsPer10cm 0 to 100
+ * @param stretch what a wet strand does when it is let go [CP]
+ * @param buildUp whether hair is coated, dull, limp
+ * @param pattern as seen; absent, from the ruler where that tells
+ * @param buildUpSigns what was seen of it, one by one
  * @param wantedNaturalCm a dry hanging length to reach, answered by the stretched length it needs
  * @param wantedStretchedCm a stretched length, answered by how long it will hang dry
  */

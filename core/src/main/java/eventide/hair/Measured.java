@@ -23,6 +23,7 @@ public record Measured(
         }
     }
 
+    /** What curl and coil take off the stretched length, a ratio from 0 to below 1. */
     public double shrinkage() {
         return CurlGeometry.shrinkage(naturalCm, stretchedCm);
     }

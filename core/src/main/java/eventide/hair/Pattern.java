@@ -38,18 +38,22 @@ public enum Pattern implements Word {
         return ordinal() >= CURLY_3B.ordinal();
     }
 
+    /** 1. */
     public boolean isStraight() {
         return this == STRAIGHT;
     }
 
+    /** 2A to 2C. */
     public boolean isWavy() {
         return this == WAVY_2A || this == WAVY_2B || this == WAVY_2C;
     }
 
+    /** 3A to 3C. */
     public boolean isCurly() {
         return this == CURLY_3A || this == CURLY_3B || this == CURLY_3C;
     }
 
+    /** 4A to 4C. */
     public boolean isCoily() {
         return ordinal() >= COILY_4A.ordinal();
     }

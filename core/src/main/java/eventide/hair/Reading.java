@@ -11,6 +11,7 @@ public record Reading(
         double lengthCm,
         double shrinkage,
         Set<Condition> condition) {
+    /** Whether any condition of it is damage. */
     public boolean isDamaged() {
         return condition.stream().anyMatch(Condition::isDamage);
     }

@@ -11,6 +11,9 @@ public final class Cast {
 
     private Cast() {}
 
+    /**
+     * @param hold of all that is worn, 0 to 10
+     */
     public static boolean isSetBy(double hold) {
         return hold >= FROM_HOLD - TOLERANCE;
     }

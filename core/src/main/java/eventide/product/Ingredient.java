@@ -19,6 +19,7 @@ public record Ingredient(
         return capPercent <= 1; // false for NaN
     }
 
+    /** Whether it belongs to a family; it may belong to several. */
     public boolean is(Family family) {
         return families.contains(family);
     }

@@ -60,6 +60,7 @@ public final class IngredientDictionary {
 
     private static final Ingredient AMBIGUOUS = new Ingredient("?", List.of(), Set.of(), Double.NaN, Source.OURS, "");
 
+    /** The one that comes with the app; read once. */
     public static IngredientDictionary shipped() {
         return SHIPPED;
     }
@@ -108,6 +109,7 @@ public final class IngredientDictionary {
         }
     }
 
+    /** Every name it knows, in the order of the file. */
     public List<Ingredient> all() {
         return all;
     }

@@ -13,6 +13,21 @@ import java.util.List;
 /**
  * A product on a shelf: what it is, how it holds and weighs, and the wetness it works in.
  *
+ * @param id on the shelf; absent for one that is only spoken of
+ * @param name 1 to 200 letters
+ * @param role the place it takes in a routine
+ * @param hold 0 to 10: none to a helmet
+ * @param richness 0 to 10: water-light to butter; a gel from 4 on is a conditioning one
+ * @param windowLow least water it works in, percent, at most {@code windowHigh}
+ * @param windowHigh most water it works in, percent
+ * @param ingredients the label as it stands; absent, nothing is concluded from it
+ * @param doseUnit what a hand measures it with; absent, what is usual for its role
+ * @param priceCents of the whole bottle
+ * @param sizeMl of the whole bottle, ml of foam for a mousse
+ * @param stockMl left in it; absent, not counted
+ * @param texture how it runs
+ * @param contactMinutes how long its label says it works before it is rinsed, 0 to 600
+ * @param heatGuard guards from heat whatever its role
  * @param flakesOver names of bottles it balled or flaked over when both were rubbed between the fingers
  */
 public record Product(
@@ -120,10 +135,12 @@ public record Product(
                 null);
     }
 
+    /** The same bottle with this label; what was read off the earlier one is gone. */
     public Product withIngredients(String label) {
         return Changed.with(this, "ingredients", label);
     }
 
+    /** The same bottle with so much left, ml; null, not counted. */
     public Product withStockMl(Double left) {
         return Changed.with(this, "stockMl", left);
     }
@@ -137,6 +154,7 @@ public record Product(
         return flakesOver == null ? List.of() : flakesOver;
     }
 
+    /** The same bottle as it stands on the shelf; null, only spoken of. */
     public Product withId(Long newId) {
         return Changed.with(this, "id", newId);
     }
@@ -151,6 +169,7 @@ public record Product(
         return LabelReader.read(ingredients == null ? "" : ingredients);
     }
 
+    /** What a hand measures it with: its own unit, else what is usual for its role. */
     public DoseUnit dose() {
         return doseUnit == null ? role.usualDose() : doseUnit;
     }
@@ -160,6 +179,7 @@ public record Product(
         return role == Role.MOUSSE ? FOAM_DENSITY : 1;
     }
 
+    /** Whether it works on hair of so much water, percent. */
     public boolean takesAt(double wetness) {
         return wetness >= windowLow && wetness <= windowHigh;
     }

@@ -146,6 +146,7 @@ public enum Role implements Said {
         };
     }
 
+    /** The family of roles it belongs to. */
     public Group kind() {
         return kind;
     }
@@ -185,6 +186,7 @@ public enum Role implements Said {
         return kind == Group.HOLD;
     }
 
+    /** Leave-ins, primers and creams. */
     public boolean moisturises() {
         return kind == Group.MOISTURE;
     }

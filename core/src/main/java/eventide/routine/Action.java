@@ -396,6 +396,7 @@ public enum Action implements Said {
         return worn == null || worn.contactMinutes() == null ? 4 : Math.max(4, worn.contactMinutes());
     }
 
+    /** The part of the work it belongs to. */
     public Phase phase() {
         return facts.phase;
     }
@@ -416,6 +417,7 @@ public enum Action implements Said {
         return facts.howTo.apply(step);
     }
 
+    /** How it is drawn. */
     public Motion motion() {
         return facts.motion;
     }
@@ -439,6 +441,7 @@ public enum Action implements Said {
         return facts.minutes.of(step, hair, size);
     }
 
+    /** Whether a field changes what it does. */
     public boolean uses(StepField field) {
         return uses[field.ordinal()];
     }
@@ -473,6 +476,7 @@ public enum Action implements Said {
         return facts.water == WaterDone.SOAKED;
     }
 
+    /** Water leaves by air, still or blown, until a level or a time. */
     public boolean isDrying() {
         return facts.air != null;
     }

@@ -31,6 +31,7 @@ public record Airflow(double warmth, double transfer, double warmC) {
         return warmth > 0;
     }
 
+    /** Nothing blows. */
     public boolean isStill() {
         return equals(STILL);
     }

@@ -32,6 +32,7 @@ public record Amount(
     /** One zone's part of it. */
     public record ZoneDose(double ml, String dose) {}
 
+    /** Where in the routine it goes on. */
     public StepPlace place() {
         return new StepPlace(step, inner == null ? -1 : inner);
     }

@@ -16,6 +16,7 @@ import java.util.Map;
 public final class Amounts {
     private Amounts() {}
 
+    /** Of every step that puts something on, in the order they are done. */
     public static List<Amount> of(Routine routine, Hair hair) {
         List<StepPlace> places = routine.places();
         Map<String, Double> reach = new HashMap<>();

@@ -4,7 +4,16 @@ import eventide.shape.Maybe;
 import eventide.shape.Range;
 import eventide.shape.Shape;
 
-/** What the client wants, each from 0 (does not matter) to 3. */
+/**
+ * What the client wants, each from 0 (does not matter) to 3 (above all).
+ *
+ * @param definition curls told apart
+ * @param volume fullness at the root and the outline
+ * @param length kept length: little shrinkage
+ * @param softness to the touch
+ * @param longevity days it lasts
+ * @param lowFrizz little frizz; absent, as definition; 0, frizz is welcome
+ */
 public record Goal(
         @Range(from = 0, to = 3) Integer definition,
         @Range(from = 0, to = 3) Integer volume,
@@ -21,10 +30,12 @@ public record Goal(
         return lowFrizz == null ? definition : lowFrizz;
     }
 
+    /** From 2 on. */
     public boolean wantsVolume() {
         return volume >= 2;
     }
 
+    /** From 2 on. */
     public boolean wantsLowFrizz() {
         return lowFrizzOrDefinition() >= 2;
     }

@@ -7,6 +7,7 @@ import java.util.List;
 public final class IgnoredFields {
     private IgnoredFields() {}
 
+    /** JSON pointers of what means nothing where it stands. */
     public static List<String> of(Routine routine) {
         List<String> pointers = new ArrayList<>();
         collect(routine.steps(), "/routine/steps/", pointers);

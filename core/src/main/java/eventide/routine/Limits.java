@@ -6,7 +6,15 @@ import eventide.shape.Range;
 import eventide.shape.Shape;
 import java.util.Set;
 
-/** What a plan must keep within. */
+/**
+ * What a plan must keep within.
+ *
+ * @param minutes for the whole of it, 1 to 4320
+ * @param chairMinutes of them, those hands may be busy; absent, all
+ * @param tools that are here; absent, all
+ * @param mustBeDryBy minutes from the start by which lengths and roots are dry; absent, nothing is due
+ * @param maxCostCents for what goes on the hair; absent, whatever it costs
+ */
 public record Limits(
         @Range(from = 1, to = 4320, unit = "minutes") Double minutes,
         @Maybe @Range(from = 0, to = 4320, unit = "minutes") Double chairMinutes,
@@ -18,6 +26,7 @@ public record Limits(
         tools = Frozen.set(tools);
     }
 
+    /** So many minutes, 1 to 4320, and nothing else. */
     public static Limits ofMinutes(double minutes) {
         return new Limits(minutes, null, null, null, null);
     }

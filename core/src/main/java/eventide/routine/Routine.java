@@ -10,7 +10,17 @@ import eventide.shape.Shape;
 import java.util.ArrayList;
 import java.util.List;
 
-/** A wash-and-go as a value: immutable, comparable, one JSON document with a format version. */
+/**
+ * A wash-and-go as a value: immutable, comparable, one JSON document with a format version.
+ *
+ * @param formatVersion 1
+ * @param steps in the order they are done, at most {@link #MOST_STEPS}
+ * @param startWetness percent of water it begins at; absent, dripping
+ * @param plannedWearDays days it is to last, 0 to 60; absent, nobody said
+ * @param dailyRefresh misted and shaken each morning
+ * @param trial done to learn from: residue and second changes matter
+ * @param nightCare what keeps the shape while it is slept on
+ */
 public record Routine(
         @Range(from = 1, to = 1) Integer formatVersion,
         List<Step> steps,
@@ -90,14 +100,17 @@ public record Routine(
         return of(List.of(steps));
     }
 
+    /** The same routine with these steps; days, nights and mornings as they were. */
     public Routine withSteps(List<Step> changed) {
         return new Routine(formatVersion, changed, startWetness, plannedWearDays, dailyRefresh, trial, nightCare);
     }
 
+    /** The same, begun at so much water, percent. */
     public Routine startingAt(double wetness) {
         return new Routine(formatVersion, steps, wetness, plannedWearDays, dailyRefresh, trial, nightCare);
     }
 
+    /** The same, to last so many days, 0 to 60. */
     public Routine wornFor(double days) {
         return new Routine(formatVersion, steps, startWetness, days, dailyRefresh, trial, nightCare);
     }
@@ -128,6 +141,7 @@ public record Routine(
         return !covered ? null : gathered ? NightCare.PINEAPPLE : NightCare.SATIN;
     }
 
+    /** False where nobody said. */
     public boolean isRefreshedDaily() {
         return Boolean.TRUE.equals(dailyRefresh);
     }
@@ -144,12 +158,14 @@ public record Routine(
         return withSteps(changed);
     }
 
+    /** With another step in the place of one, counted from 0. */
     public Routine replacing(int index, Step step) {
         List<Step> changed = new ArrayList<>(steps);
         changed.set(index, step);
         return withSteps(changed);
     }
 
+    /** Less one step, counted from 0. */
     public Routine without(int index) {
         List<Step> changed = new ArrayList<>(steps);
         changed.remove(index);

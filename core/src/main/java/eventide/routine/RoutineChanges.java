@@ -22,6 +22,7 @@ public final class RoutineChanges {
 
     private RoutineChanges() {}
 
+    /** Every field of every step that is otherwise, said once each, in the order of the first. */
     public static List<RoutineChange> between(Routine one, Routine other) {
         RoutineChanges changes = new RoutineChanges();
         changes.steps(one.steps(), other.steps());

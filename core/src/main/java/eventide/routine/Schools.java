@@ -148,10 +148,12 @@ public record Schools(
                         .orElseThrow(() -> new IllegalArgumentException("No such side: " + side));
     }
 
+    /** The bowl goes to wet hair: touching it then is meant. */
     public boolean cupsFromStart() {
         return cup == CupFrom.FROM_START;
     }
 
+    /** No cloth on hair that is styled. */
     public boolean neverFabric() {
         return fabric == YesNo.NO;
     }

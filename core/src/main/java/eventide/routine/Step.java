@@ -15,8 +15,36 @@ import java.util.List;
 import java.util.Set;
 
 /**
- * One step of a routine. Only the action is required; what means nothing to it is kept, has no effect, and is listed by
- * {@link IgnoredFields}.
+ * One step of a routine. Only the action is required; what means nothing to it is kept, has no effect, and is listed by {@link
+ * IgnoredFields}.
+ *
+ * @param product what goes on, where it is one bottle
+ * @param mix what goes on, where several are mixed in the palm; their shares add to 1
+ * @param dilution parts of water to one of product, in the palm, 0 to 20
+ * @param technique how a product is put on; absent, as hands usually do
+ * @param zones where; absent, the whole head
+ * @param half the half of every zone that it keeps to; absent, both
+ * @param parts of the strand, from the scalp outward; absent, all but the scalp. A dryer aims there
+ * @param sections pieces the head is parted into for it, 1 to 200; absent, in one go
+ * @param amountMl for all that the step covers, 0 to 2000 ml, ml of foam of a mousse; absent, what is advised
+ * @param minutes 0 to 4320; in a group for one section, fractions allowed; absent, as long as it usually takes
+ * @param toWetness percent of water, 0 to 100, that a wetting or squeezing step ends at; on the wrong side of the present
+ *     level without effect
+ * @param position of the head, one or several in turn; absent, nothing is assumed
+ * @param tool what the hand holds
+ * @param from where detangling begins
+ * @param brushDirection where a brush draws each piece
+ * @param extent how much of each strand is coiled
+ * @param tension dried or stretched under gentle tension
+ * @param water temperature of the water
+ * @param count of scrunches for each handful, of clips, of strokes, 0 to 1000; in a group for each section
+ * @param heat of the dryer; absent, warm
+ * @param speed of its air; absent, medium
+ * @param untilDry percent dry, 0 to 100, at which a drying step ends: of the parts it aims at, else of the whole head. At
+ *     {@code minutes} or here, whichever comes first
+ * @param heatCap under heat or steam while it works
+ * @param order of the zones in a group; absent, bottom to top and back to front
+ * @param steps done on one section, then on the next: of a group alone, not nested further
  */
 public record Step(
         Action action,
@@ -133,6 +161,7 @@ public record Step(
         return new StepBuilder(this);
     }
 
+    /** A group, done on one section and then on the next. */
     public boolean isEachSection() {
         return action == Action.EACH_SECTION;
     }
@@ -155,18 +184,22 @@ public record Step(
         return parts == null ? part != Part.SCALP : parts.contains(part);
     }
 
+    /** Keeps to no zone and no half. */
     public boolean coversHead() {
         return (zones == null || zones.size() == Zone.values().length) && half == null;
     }
 
+    /** One where it is done in one go. */
     public int sectionsOrOne() {
         return sections == null ? 1 : sections;
     }
 
+    /** Whether the head is held so for any of it. */
     public boolean isIn(Position wanted) {
         return position != null && position.contains(wanted);
     }
 
+    /** Puts on gel or mousse that stays in the hair. */
     public boolean holds() {
         Product worn = worn();
         return worn != null && worn.role().holds() && !washes();

@@ -7,6 +7,7 @@ package eventide.routine;
  * @param inner position inside an EACH_SECTION, from 0; −1 where the step stands alone
  */
 public record StepPlace(int index, int inner) implements Comparable<StepPlace> {
+    /** Within a group. */
     public boolean isInner() {
         return inner >= 0;
     }

@@ -15,6 +15,7 @@ import java.util.function.Predicate;
 public record LabelWorn(double films, double humectants) {
     private static final LabelWorn NONE = new LabelWorn(0, 0);
 
+    /** What the labels of all layers on a zone bring, the most of each. */
     public static LabelWorn of(Wash wash, Zone zone) {
         return of(wash, zone, layer -> true);
     }

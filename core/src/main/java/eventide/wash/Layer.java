@@ -26,14 +26,17 @@ public record Layer(
         Amount amount,
         List<Visit> visits,
         Set<Zone> zones) {
+    /** Minutes after the routine begins at which it first goes on. */
     public double startMinute() {
         return visits.get(0).startMinute();
     }
 
+    /** Whether it is gel or mousse and stays in the hair. */
     public boolean holds() {
         return product.role().holds();
     }
 
+    /** Whether it goes on hair of this zone. */
     public boolean isIn(Zone zone) {
         return zones.contains(zone);
     }

@@ -11,6 +11,7 @@ import eventide.routine.Step;
 public final class Lifting {
     private Lifting() {}
 
+    /** Whether it takes off what water leaves, by the action or by the role of the bottle. */
     public static boolean clarifies(Step step) {
         Product product = step.worn();
         return step.action() == Action.CLARIFY || product != null && product.role() == Role.CLARIFIER;

@@ -30,6 +30,7 @@ public final class Scrunches {
         return pattern.isStraight() || pattern.isWavy() ? WAVY : CURLY;
     }
 
+    /** Whether hands push the curl up in it, by the action or by how a product goes on. */
     public static boolean isScrunch(Step step) {
         return step.action() == Action.SCRUNCH
                 || (step.action() == Action.APPLY && step.technique() == Technique.SCRUNCH);

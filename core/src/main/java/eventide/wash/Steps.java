@@ -24,6 +24,7 @@ public final class Steps {
         return false;
     }
 
+    /** Whether any turn of hands is such. */
     public static boolean any(Wash wash, Predicate<Visit> wanted) {
         return wash.course().visits().stream().anyMatch(wanted);
     }
@@ -38,6 +39,7 @@ public final class Steps {
                 .toList();
     }
 
+    /** Turns of hands that came before on some of the same hair, in order. */
     public static List<Visit> earlierOnSameHair(Wash wash, Visit visit) {
         return wash.course().visits().stream()
                 .filter(v -> v.endMinute() <= visit.startMinute() + 1e-9
@@ -56,6 +58,7 @@ public final class Steps {
         return routine.without(what).inserting(before, step);
     }
 
+    /** As it is said: whole percent. */
     public static String percent(double value) {
         return Math.round(value) + " %";
     }

@@ -253,6 +253,7 @@ public final class Wash {
         return course;
     }
 
+    /** Of every step that puts something on, what it takes and what is advised. */
     public List<Amount> amounts() {
         return amounts;
     }
@@ -262,6 +263,7 @@ public final class Wash {
         return layers;
     }
 
+    /** What is worn in a zone, in the order it went on; what was rinsed out is not. */
     public List<Layer> layersIn(Zone zone) {
         return layersByZone.get(zone);
     }
@@ -319,6 +321,7 @@ public final class Wash {
         return later.compareTo(earlier) > 0;
     }
 
+    /** What goes on in a step, mixed into one where several are; null for none. */
     public Product productOf(StepPlace place) {
         return routine.at(place).worn();
     }

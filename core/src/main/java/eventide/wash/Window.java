@@ -9,6 +9,7 @@ public record Window(double low, double high) {
     /** The model's own error: less than this beyond the window is not called a miss, percent [OURS]. */
     public static final double TOLERANCE = 3;
 
+    /** The water a product works in, as the school of gel has it. */
     public static Window of(Product product, Schools schools) {
         double low = product.windowLow();
         double high = product.windowHigh();
