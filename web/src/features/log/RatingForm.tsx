@@ -1,8 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { answered, api } from '../../api/client'
 import { rubricQuery } from '../../api/queries'
-import { ZONES, type Rating, type WashDay, type Zone, type ZoneRating } from '../../api/types'
+import { ZONES, type WashDay, type Zone } from '../../api/types'
 import { ZONE_LABEL } from '../../api/words'
 import { Island } from '../../chart/Island'
 import { Button } from '../../ui/Button'
@@ -10,23 +9,12 @@ import { Choice } from '../../ui/Choice'
 import { Failure } from '../../ui/Notice'
 import { TextField } from '../../ui/TextField'
 import { atWrongField } from '../../ui/wrongField'
-import { isObject, useStored } from '../../ui/useStored'
 import { SCORES } from './dayWords'
 import { ScoreSlider } from './ScoreSlider'
-import { measured, Strands, type Strand } from './Strands'
+import type { Draft } from './ratingDraft'
+import { Strands } from './Strands'
+import { useRating } from './useRating'
 
-type Given = Partial<Record<keyof ZoneRating, number>>
-
-type Draft = {
-  castBroken?: 'yes' | 'no'
-  rootsDry?: 'yes' | 'no'
-  head: Given
-  zones: Partial<Record<Zone, Given>>
-  strands: Strand[]
-  notes: string
-}
-
-const EMPTY: Draft = { head: {}, zones: {}, strands: [], notes: '' }
 const YES_NO = [
   { value: 'yes', label: 'Yes' },
   { value: 'no', label: 'Not yet' },
@@ -37,33 +25,11 @@ type Score = (typeof SCORES)[number] | (typeof MORE)[number]
 
 /** Four scores, the whole head first and then where it differs. Nothing is filled in beforehand. */
 export function RatingForm({ day, onSaved }: { day: WashDay; onSaved: () => void }) {
-  const [stored, setDraft] = useStored(`rating:${day.id}`, isDraft)
-  const draft = stored ?? EMPTY
+  const { draft, setDraft, rating, save } = useRating(day, onSaved)
   const [zone, setZone] = useState<Zone | undefined>(undefined)
   const [shown, setShown] = useState<Score>('definition')
   const [isMore, setMore] = useState(MORE.some((score) => draft.head[score] !== undefined))
   const rubric = useQuery(rubricQuery).data ?? []
-  const queries = useQueryClient()
-  const rating = toRating(draft)
-  const save = useMutation({
-    mutationFn: (body: Rating) =>
-      answered(
-        api.PUT('/api/wash-days/{id}/rating', {
-          params: { path: { id: day.id }, header: { 'If-Match': `"${day.version}"` } },
-          body,
-        }),
-      ),
-    // Somebody was quicker: what stands there now is fetched, and saving once more goes over it knowingly.
-    onError: () => queries.invalidateQueries({ queryKey: ['client', day.clientId, 'wash-days'] }),
-    onSuccess: async () => {
-      setDraft(undefined)
-      onSaved()
-      await queries.invalidateQueries({ queryKey: ['client', day.clientId, 'wash-days'] })
-      await queries.invalidateQueries({ queryKey: ['wash-day', day.id] })
-      await queries.invalidateQueries({ queryKey: ['wash-days'] })
-      await queries.invalidateQueries({ queryKey: ['today'] })
-    },
-  })
   const value = (score: Score) =>
     zone === undefined ? draft.head[score] : (draft.zones[zone]?.[score] ?? draft.head[score])
   const give = (score: Score, points: number) => {
@@ -73,27 +39,7 @@ export function RatingForm({ day, onSaved }: { day: WashDay; onSaved: () => void
   }
   return (
     <section aria-label="Score this wash" className="grid gap-5 p-4 xl:grid-cols-[15rem_1fr_17rem]">
-      <div className="flex flex-wrap items-end gap-x-6 gap-y-2 xl:col-span-3">
-        <Choice
-          label="Cast broken?"
-          options={YES_NO}
-          value={draft.castBroken}
-          onChange={(castBroken) => setDraft({ ...draft, castBroken })}
-        />
-        <Choice
-          label="Roots fully dry?"
-          options={YES_NO}
-          value={draft.rootsDry}
-          onChange={(rootsDry) => setDraft({ ...draft, rootsDry })}
-        />
-        {(draft.castBroken === 'no' || draft.rootsDry === 'no') && (
-          <p className="text-caution max-w-md font-medium">
-            <span aria-hidden>⚑ </span>
-            Too early for a verdict: under the cast frizz hides, and wet roots lie flat. Scored now, it is
-            marked as early and asked for again.
-          </p>
-        )}
-      </div>
+      <TooEarly draft={draft} onChange={setDraft} />
       <div className="grid content-start gap-3">
         <Island
           title={shown}
@@ -123,55 +69,64 @@ export function RatingForm({ day, onSaved }: { day: WashDay; onSaved: () => void
           </button>
         )}
       </div>
-      <div className="grid content-start gap-3">
-        <Strands strands={draft.strands} onChange={(strands) => setDraft({ ...draft, strands })} />
-        <TextField
-          label="What went well or wrong, where"
-          value={draft.notes}
-          onChange={(notes) => setDraft({ ...draft, notes })}
-        />
-        {save.error !== null && <Failure error={save.error} />}
-        <Button
-          main
-          className="min-h-11"
-          disabled={rating === undefined || save.isPending}
-          onClick={() => rating !== undefined && !atWrongField() && save.mutate(rating)}
-        >
-          Keep it in the log
-        </Button>
-        {rating === undefined && (
-          <p className="text-muted text-sm">
-            Four scores for the whole head and the two questions are needed.
-          </p>
-        )}
-      </div>
+      <Kept draft={draft} onChange={setDraft} rating={rating} save={save} />
     </section>
   )
 }
 
-function complete(given: Given): ZoneRating | undefined {
-  const { definition, clumping, frizz, volume, ...more } = given
-  return definition === undefined || clumping === undefined || frizz === undefined || volume === undefined
-    ? undefined
-    : { definition, clumping, frizz, volume, ...more }
-}
+type DraftProps = { draft: Draft; onChange: (draft: Draft) => void }
 
-function toRating(draft: Draft): Rating | undefined {
-  const head = complete(draft.head)
-  if (head === undefined || draft.castBroken === undefined || draft.rootsDry === undefined) return undefined
-  const byZone: Rating['byZone'] = {}
-  for (const zone of ZONES) byZone[zone] = { ...head, ...draft.zones[zone] }
-  return {
-    castBroken: draft.castBroken === 'yes',
-    rootsDry: draft.rootsDry === 'yes',
-    byZone,
-    ...measured(draft.strands),
-    ...(draft.notes === '' ? {} : { notes: draft.notes }),
-  }
-}
-
-function isDraft(value: unknown): value is Draft {
+/** Two questions first: judged too early, a wash is not what it will be. */
+function TooEarly({ draft, onChange }: DraftProps) {
   return (
-    isObject(value) && isObject(value['head']) && isObject(value['zones']) && Array.isArray(value['strands'])
+    <div className="flex flex-wrap items-end gap-x-6 gap-y-2 xl:col-span-3">
+      <Choice
+        label="Cast broken?"
+        options={YES_NO}
+        value={draft.castBroken}
+        onChange={(castBroken) => onChange({ ...draft, castBroken })}
+      />
+      <Choice
+        label="Roots fully dry?"
+        options={YES_NO}
+        value={draft.rootsDry}
+        onChange={(rootsDry) => onChange({ ...draft, rootsDry })}
+      />
+      {(draft.castBroken === 'no' || draft.rootsDry === 'no') && (
+        <p className="text-caution max-w-md font-medium">
+          <span aria-hidden>⚑ </span>
+          Too early for a verdict: under the cast frizz hides, and wet roots lie flat. Scored now, it is
+          marked as early and asked for again.
+        </p>
+      )}
+    </div>
+  )
+}
+
+type KeptProps = DraftProps & Pick<ReturnType<typeof useRating>, 'rating' | 'save'>
+
+/** What a ruler and words add, and the touch that keeps it. */
+function Kept({ draft, onChange, rating, save }: KeptProps) {
+  return (
+    <div className="grid content-start gap-3">
+      <Strands strands={draft.strands} onChange={(strands) => onChange({ ...draft, strands })} />
+      <TextField
+        label="What went well or wrong, where"
+        value={draft.notes}
+        onChange={(notes) => onChange({ ...draft, notes })}
+      />
+      {save.error !== null && <Failure error={save.error} />}
+      <Button
+        main
+        className="min-h-11"
+        disabled={rating === undefined || save.isPending}
+        onClick={() => rating !== undefined && !atWrongField() && save.mutate(rating)}
+      >
+        Keep it in the log
+      </Button>
+      {rating === undefined && (
+        <p className="text-muted text-sm">Four scores for the whole head and the two questions are needed.</p>
+      )}
+    </div>
   )
 }
