@@ -48,11 +48,15 @@ public class WidthsTest extends InTheDemoSalon {
             }
             """;
 
-    /** Buttons in sight, by name, in the order of the page. */
+    /** Buttons in sight, by name, in the order of the page; of a list or a table those of the first rows, for the others are like them. */
     private static final String BUTTONS =
             """
             () => [...document.querySelectorAll('button,[role=tab]')]
               .filter((b) => !b.disabled && b.getClientRects().length > 0)
+              .filter((b) => {
+                const row = b.closest('li,tr')
+                return row === null || [...row.parentElement.children].indexOf(row) < 3
+              })
               .map((b) => (b.getAttribute('aria-label') ?? b.textContent).trim())
             """;
 
