@@ -10,7 +10,7 @@ export PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
 
 # Together under 700 MB; out of memory ends the process at once, and it is brought up again. On two cores the parallel
 # collector does more in the same time.
-JAVA_FLAGS=(-Xms128m -Xmx448m -XX:MaxMetaspaceSize=160m -XX:+UseParallelGC -XX:+ExitOnOutOfMemoryError)
+JAVA_FLAGS=(-Xms128m -Xmx400m -XX:MaxMetaspaceSize=160m -XX:+UseParallelGC -XX:+ExitOnOutOfMemoryError)
 # Left by an app that says why it does not start: trying again would not help.
 CANNOT_START=78
 
