@@ -111,8 +111,10 @@ final class TooRich implements Rule {
             }
             String names = out.stream().map(layer -> layer.product().name()).collect(Collectors.joining(" and "));
             mend = new Mend("Leave " + names + " out", routine);
-            if (Richness.of(wash.with(routine), zone)
-                    <= CLEARLY_OVER * Richness.borne(wash.hair().at(zone), wash.schools())) {
+            List<Layer> rest = wash.layersIn(zone).stream()
+                    .filter(layer -> !out.contains(layer))
+                    .toList();
+            if (Richness.of(rest) <= CLEARLY_OVER * Richness.borne(wash.hair().at(zone), wash.schools())) {
                 break;
             }
         }

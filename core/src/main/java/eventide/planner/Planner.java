@@ -136,7 +136,7 @@ public final class Planner {
         for (int turn = 0; best != null && turn < MOST_TURNS && !stop.isDue(); turn++) {
             Evaluation better = searched(best).best();
             better = better == null || better.worth() <= best.worth() + Refinement.WORTH_CHANGING
-                    ? new Improvement(query, search, refinement(), runs, stop).of(best)
+                    ? new Improvement(query, search, refinement(), runs).of(best)
                     : better;
             if (better == null) {
                 break;

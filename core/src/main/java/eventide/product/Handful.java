@@ -1,7 +1,5 @@
 package eventide.product;
 
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -47,15 +45,19 @@ record Handful(DoseUnit unit, double count) {
      * @param near ratio within which the bottle's own unit is said first
      */
     static Handful of(double amountMl, DoseUnit own, double near) {
-        List<Handful> all = new ArrayList<>();
-        all.add(nearest(amountMl, own));
-        if (!isWhole(own) && !isFoam(own)) {
-            KNOWN_BY_HAND.forEach(unit -> all.add(nearest(amountMl, unit)));
+        Handful best = nearest(amountMl, own);
+        double least = best.count > 0 ? best.badness(amountMl, own, near) : Double.POSITIVE_INFINITY;
+        if (!comesWhole(own)) {
+            for (DoseUnit unit : KNOWN_BY_HAND) {
+                Handful other = nearest(amountMl, unit);
+                double badness = other.count > 0 ? other.badness(amountMl, own, near) : Double.POSITIVE_INFINITY;
+                if (badness < least) {
+                    best = other;
+                    least = badness;
+                }
+            }
         }
-        return all.stream()
-                .filter(one -> one.count > 0)
-                .min(Comparator.comparingDouble(one -> one.badness(amountMl, own, near)))
-                .orElse(null);
+        return best.count > 0 ? best : null;
     }
 
     /** How far off it is, and how long it takes to count; the bottle's own unit is what the hand is at. */

@@ -8,6 +8,7 @@ import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Half;
 import eventide.routine.Schools;
+import java.util.List;
 
 /** Richness left in the hair against what the hair bears. Both in points of the richness scale. */
 public final class Richness {
@@ -32,9 +33,14 @@ public final class Richness {
 
     /** Points of richness worn in a zone, by how much of each went on. */
     public static double of(Wash wash, Zone zone) {
+        return of(wash.layersIn(zone));
+    }
+
+    /** Points of richness of layers worn in one place. */
+    public static double of(List<Layer> worn) {
         double left = 0;
         double right = 0;
-        for (Layer layer : wash.layersIn(zone)) {
+        for (Layer layer : worn) {
             left += layer.isOn(Half.LEFT) ? of(layer) : 0;
             right += layer.isOn(Half.RIGHT) ? of(layer) : 0;
         }

@@ -66,9 +66,7 @@ public final class DryAndFinish {
             }
         }
         if (choice.drying() == Candidate.Drying.HOME) {
-            if (finish.stays() > 0) {
-                steps.add(Step.of(Action.AIR).minutes(finish.stays()).build());
-            }
+            stay(choice, finish.stays(), steps);
             return;
         }
         boolean clips = finish.clips();
@@ -84,6 +82,24 @@ public final class DryAndFinish {
             hood(choice, clips, steps);
         } else {
             diffuse(choice, clips, steps);
+        }
+    }
+
+    /** What minutes there are before it goes home: under the hood where that is the dryer there is, else in the air. */
+    private void stay(Candidate choice, double minutes, List<Step> steps) {
+        boolean hooded = query.limitsOrUsual().has(OwnedTool.HOODED_DRYER)
+                && !query.limitsOrUsual().has(OwnedTool.DIFFUSER)
+                && query.schoolsOrDefault().dryTo() != Schools.DryTo.AIR
+                && minutes > COOL_MINUTES;
+        if (hooded) {
+            guard(choice, steps);
+            steps.add(Step.of(Action.HOOD)
+                    .heat(Heat.WARM)
+                    .minutes(minutes - COOL_MINUTES)
+                    .build());
+            steps.add(Step.of(Action.AIR).minutes(COOL_MINUTES).build());
+        } else if (minutes > 0) {
+            steps.add(Step.of(Action.AIR).minutes(minutes).build());
         }
     }
 
@@ -156,6 +172,10 @@ public final class DryAndFinish {
             steps.add(dryer(choice, Action.CUP, choice.details().finish().stop(), Speed.LOW));
             if (choice.drying() == Candidate.Drying.PART) {
                 steps.add(Step.of(Action.AIR).untilDry(100.0).build());
+            } else if (choice.details().finish().stays() > 0) {
+                steps.add(Step.of(Action.AIR)
+                        .minutes(choice.details().finish().stays())
+                        .build());
             }
             return;
         }

@@ -1,6 +1,7 @@
 package eventide.planner.search;
 
 import eventide.outcome.OutcomeModel;
+import eventide.planner.Query;
 import eventide.planner.compose.Candidate;
 import eventide.routine.Routine;
 import eventide.wash.Wash;
@@ -25,6 +26,7 @@ public final class Evaluation {
 
     private volatile double unflawed = Double.NaN;
     private volatile double worth = Double.NaN;
+    private volatile Forecast forecast;
 
     /**
      * @param washed gives the same however often it is asked
@@ -79,6 +81,14 @@ public final class Evaluation {
             worth = bound() - Objective.flaws(wash());
         }
         return worth;
+    }
+
+    /** What plans like it would be worth with other stylers: found on first asking. */
+    Forecast forecast(Query query) {
+        if (forecast == null) {
+            forecast = Forecast.from(query, this);
+        }
+        return forecast;
     }
 
     /** The best of some plans that keep the limits, null where none does: the rules are asked of those alone that may be it. */

@@ -1,36 +1,31 @@
 package eventide.planner.search;
 
 import eventide.planner.Query;
-import eventide.planner.Stop;
 import eventide.planner.compose.Candidate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Function;
 import java.util.function.UnaryOperator;
 
 /**
  * What is tried on a plan that is best against every single change: larger steps, the cheapest first. Other bottles in other amounts, two
- * things at once, another way of working settled anew, a swing over the limits and back.
+ * things at once, another way of working settled anew.
  */
 public final class Improvement {
     private final Query query;
     private final Search search;
     private final Refinement refinement;
     private final EvaluationCache runs;
-    private final Stop stop;
 
-    public Improvement(Query query, Search search, Refinement refinement, EvaluationCache runs, Stop stop) {
+    public Improvement(Query query, Search search, Refinement refinement, EvaluationCache runs) {
         this.query = query;
         this.search = search;
         this.refinement = refinement;
         this.runs = runs;
-        this.stop = stop;
     }
 
     /** The first plan found that is better by enough to change, null where there is none. */
     public Evaluation of(Evaluation plan) {
-        List<UnaryOperator<Evaluation>> steps =
-                List.of(this::otherwiseDosed, this::exchanged, this::otherwiseWorked, this::swung);
+        List<UnaryOperator<Evaluation>> steps = List.of(this::otherwiseDosed, this::exchanged, this::otherwiseWorked);
         for (UnaryOperator<Evaluation> step : steps) {
             Evaluation other = step.apply(plan);
             if (other != null && other.worth() > plan.worth() + Refinement.WORTH_CHANGING) {
@@ -63,11 +58,5 @@ public final class Improvement {
     private Evaluation otherwiseWorked(Evaluation plan) {
         return Evaluation.best(
                 search.otherWays(plan).parallelStream().map(refinement::of).toList());
-    }
-
-    private Evaluation swung(Evaluation plan) {
-        List<Function<Candidate, List<Candidate>>> questions = new ArrayList<>(search.questions());
-        questions.addAll(refinement.questions());
-        return new Relaxation(questions, runs::of, stop).swung(plan);
     }
 }

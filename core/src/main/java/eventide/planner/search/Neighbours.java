@@ -31,7 +31,7 @@ public final class Neighbours {
     }
 
     private Forecast forecast(Candidate taken) {
-        return Forecast.from(query, runs.of(taken));
+        return runs.of(taken).forecast(query);
     }
 
     /** The likeliest plans with one bottle more, fewer or another, and all that are shaped, parted or dried otherwise. */

@@ -142,7 +142,7 @@ public final class PlanClass {
     public void ran(Query query, Evaluation plan) {
         if (!isRun()) {
             Mixture first = ranked.get(0);
-            forecast = Forecast.from(query, plan);
+            forecast = plan.forecast(query);
             minutesOver = Forecasts.over(query, plan, 0);
             rank();
             // The one that was run need not be the likeliest any more: it is the first that is done with.

@@ -134,14 +134,6 @@ public final class Refinement {
                 .toList();
     }
 
-    /** Each thing there is to decide, answered by whole plans. */
-    public List<Function<Candidate, List<Candidate>>> questions() {
-        return questions.stream()
-                .map(question -> (Function<Candidate, List<Candidate>>) choice ->
-                        question.apply(choice).stream().map(choice::with).toList())
-                .toList();
-    }
-
     /** Every answer to every question, the rest as it stands. */
     public List<Details> all(Candidate choice) {
         return questions.stream()
@@ -166,7 +158,7 @@ public final class Refinement {
     /** What goes home wet may stay and dry while there is time [OURS]. */
     private List<Details> stays(Candidate choice) {
         Finish own = choice.details().finish();
-        if (choice.drying() != Candidate.Drying.HOME) {
+        if (choice.drying().ends()) {
             return List.of();
         }
         double others = judge.apply(choice).wash().course().minutes() - own.stays();
@@ -181,7 +173,7 @@ public final class Refinement {
     /** Minutes are said in fives. */
     private static final double FIVE = 5;
     /** Nobody sits longer for wet hair, minutes [OURS]. */
-    private static final double MOST_STAY = 120;
+    private static final double MOST_STAY = 240;
 
     private List<Details> roots(Candidate choice) {
         Finish own = choice.details().finish();

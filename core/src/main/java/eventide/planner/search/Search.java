@@ -13,7 +13,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.function.Function;
 import java.util.function.Predicate;
 
 /**
@@ -103,16 +102,6 @@ public final class Search {
     /** The likeliest plans with one large thing decided otherwise. */
     public List<Candidate> neighbours(Candidate taken) {
         return neighbours.neighbours(taken);
-    }
-
-    /** Each large thing there is to decide, answered by the likeliest plans. */
-    public List<Function<Candidate, List<Candidate>>> questions() {
-        List<Function<Candidate, List<Candidate>>> all = new ArrayList<>();
-        for (Slot slot : Slot.values()) {
-            all.add(choice -> neighbours.others(choice, slot));
-        }
-        all.add(neighbours::otherWays);
-        return all;
     }
 
     /** The best of every plan, each run; null where none keeps the limits. */
@@ -209,7 +198,7 @@ public final class Search {
      */
     public Evaluation otherwise(Candidate taken, List<Details> amounts) {
         record Other(Candidate choice, double worth) {}
-        Forecast forecast = Forecast.from(query, runs.of(taken));
+        Forecast forecast = runs.of(taken).forecast(query);
         Layers own = Layers.of(taken);
         Mixtures mixtures = new Mixtures(space.stylers());
         List<Other> others = amounts.parallelStream()
