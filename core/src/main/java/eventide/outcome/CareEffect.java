@@ -2,7 +2,7 @@ package eventide.outcome;
 
 import static eventide.outcome.Constants.*;
 import static eventide.outcome.DoingConstants.*;
-import static eventide.outcome.ScoreName.*;
+import static eventide.wash.ScoreName.*;
 
 import eventide.hair.Condition;
 import eventide.hair.Porosity;

@@ -1,6 +1,7 @@
 package eventide.outcome;
 
 import eventide.hair.Zone;
+import eventide.wash.ScoreName;
 
 /**
  * One reason a score stands where it does: the contributions of a zone and score add up to it.

@@ -2,12 +2,12 @@ package eventide.outcome;
 
 import static eventide.outcome.Constants.*;
 import static eventide.outcome.DoingConstants.*;
-import static eventide.outcome.ScoreName.DAYS;
-import static eventide.outcome.ScoreName.DEFINITION;
-import static eventide.outcome.ScoreName.FRIZZ;
-import static eventide.outcome.ScoreName.HOLD;
-import static eventide.outcome.ScoreName.SOFTNESS;
-import static eventide.outcome.ScoreName.VOLUME;
+import static eventide.wash.ScoreName.DAYS;
+import static eventide.wash.ScoreName.DEFINITION;
+import static eventide.wash.ScoreName.FRIZZ;
+import static eventide.wash.ScoreName.HOLD;
+import static eventide.wash.ScoreName.SOFTNESS;
+import static eventide.wash.ScoreName.VOLUME;
 
 import eventide.hair.Reading;
 import eventide.product.Cast;

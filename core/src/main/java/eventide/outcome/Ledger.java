@@ -1,6 +1,7 @@
 package eventide.outcome;
 
 import eventide.hair.Zone;
+import eventide.wash.ScoreName;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -2,11 +2,11 @@ package eventide.outcome;
 
 import static eventide.outcome.Constants.*;
 import static eventide.outcome.DoingConstants.*;
-import static eventide.outcome.ScoreName.CLUMPING;
-import static eventide.outcome.ScoreName.DEFINITION;
-import static eventide.outcome.ScoreName.FRIZZ;
-import static eventide.outcome.ScoreName.HOLD;
-import static eventide.outcome.ScoreName.SOFTNESS;
+import static eventide.wash.ScoreName.CLUMPING;
+import static eventide.wash.ScoreName.DEFINITION;
+import static eventide.wash.ScoreName.FRIZZ;
+import static eventide.wash.ScoreName.HOLD;
+import static eventide.wash.ScoreName.SOFTNESS;
 
 import eventide.drying.Visit;
 import eventide.drying.Wetness;

@@ -7,6 +7,7 @@ import eventide.wash.Features;
 import eventide.wash.LabelWorn;
 import eventide.wash.Layer;
 import eventide.wash.Richness;
+import eventide.wash.ScoreName;
 import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -65,6 +66,15 @@ public final class OtherStylers {
             for (int i = 0; i < sure.length; i++) {
                 sure[i] -= own.sum(NAMES[i]);
             }
+            if (!wash.correction().isNone()) {
+                wash.layersIn(zone).stream()
+                        .filter(open)
+                        .map(layer -> layer.product().name())
+                        .distinct()
+                        .forEach(name -> wash.correction()
+                                .ofBottle(name)
+                                .forEach((score, points) -> sure[score.ordinal()] -= points));
+            }
         }
 
         private Place(Place like, double[] sure) {
@@ -110,9 +120,10 @@ public final class OtherStylers {
         /**
          * Each score with these stylers instead.
          *
+         * @param learned what the log has taught of them, one for each {@link ScoreName}; null for nothing
          * @param into where they are put, one for each {@link ScoreName}
          */
-        public void scores(Worn stylers, double[] into) {
+        public void scores(Worn stylers, double[] learned, double[] into) {
             Worn worn = new Worn(
                     stylers.hold(),
                     stylers.richness() + besideRichness,
@@ -123,7 +134,8 @@ public final class OtherStylers {
                     stylers.coated());
             Ledger ledger = pieces(worn.hold(), worn);
             for (int i = 0; i < into.length; i++) {
-                into[i] = Ledger.bend(sure[i] + ledger.sum(NAMES[i]), NAMES[i].most());
+                double taught = learned == null ? 0 : learned[i];
+                into[i] = Ledger.bend(sure[i] + taught + ledger.sum(NAMES[i]), NAMES[i].most());
             }
         }
 

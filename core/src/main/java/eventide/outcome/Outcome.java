@@ -1,9 +1,37 @@
 package eventide.outcome;
 
 import eventide.hair.Zone;
+import eventide.wash.Correction;
+import eventide.wash.ScoreName;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
-/** What a routine is expected to come to, on the whole head and zone by zone, and why. */
+/**
+ * What a routine is expected to come to, on the whole head and zone by zone, and why.
+ *
+ * @param likely of each score of the whole head, between what four in five scores to come fall
+ */
 public record Outcome(
-        Scores overall, Map<Zone, Scores> byZone, List<WornDay> byDay, List<Contribution> contributions) {}
+        Scores overall,
+        Map<Zone, Scores> byZone,
+        List<WornDay> byDay,
+        List<Contribution> contributions,
+        List<Likely> likely) {
+    /** 80 % of scores to come lie between. */
+    public record Likely(ScoreName score, double low, double high) {}
+
+    static List<Likely> likely(Correction correction, double[] scores) {
+        List<Likely> all = new ArrayList<>();
+        for (ScoreName name : ScoreName.values()) {
+            double score = scores[name.ordinal()];
+            double spread = correction.spread(name);
+            all.add(new Likely(name, round(Math.max(0, score - spread)), round(Math.min(name.most(), score + spread))));
+        }
+        return all;
+    }
+
+    private static double round(double value) {
+        return Math.round(value * 100) / 100.0;
+    }
+}

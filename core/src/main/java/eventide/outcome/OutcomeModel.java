@@ -3,6 +3,7 @@ package eventide.outcome;
 import eventide.hair.Zone;
 import eventide.routine.Half;
 import eventide.wash.Features;
+import eventide.wash.ScoreName;
 import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -25,21 +26,17 @@ public final class OutcomeModel {
 
     private OutcomeModel() {}
 
-    /** With every contribution named. */
+    /** With every contribution named, what the log has taught among them. */
     public static Outcome predict(Wash wash) {
-        return predict(wash, Correction.NONE);
-    }
-
-    public static Outcome predict(Wash wash, Correction correction) {
-        return predict(wash, correction, true);
+        return predict(wash, true);
     }
 
     /** The scores alone, for comparing many routines; contributions are left empty. */
     public static Scores scores(Wash wash) {
-        return predict(wash, Correction.NONE, false).overall();
+        return predict(wash, false).overall();
     }
 
-    private static Outcome predict(Wash wash, Correction correction, boolean explained) {
+    private static Outcome predict(Wash wash, boolean explained) {
         Map<Zone, Scores> byZone = new EnumMap<>(Zone.class);
         List<Contribution> contributions = new ArrayList<>();
         List<Wash> halves = wash.hasHalves() ? List.of(wash.on(Half.LEFT), wash.on(Half.RIGHT)) : List.of(wash);
@@ -49,7 +46,7 @@ public final class OutcomeModel {
             if (explained) {
                 bare(halves.get(0), zone, bare);
             }
-            Scores scores = zone(looked(halves, zone), zone, correction, explained, contributions);
+            Scores scores = zone(looked(halves, zone), zone, explained, contributions);
             byZone.put(zone, scores);
             for (ScoreName name : ScoreName.values()) {
                 mean[name.ordinal()] += zone.share() * scores.of(name);
@@ -61,7 +58,8 @@ public final class OutcomeModel {
         List<WornDay> worn = explained
                 ? WornDay.of(scores(mean), bare[ScoreName.DEFINITION.ordinal()], bare[ScoreName.FRIZZ.ordinal()])
                 : List.of();
-        return new Outcome(scores(mean), byZone, worn, List.copyOf(contributions));
+        return new Outcome(
+                scores(mean), byZone, worn, List.copyOf(contributions), Outcome.likely(wash.correction(), mean));
     }
 
     /** Adds what the hair of a zone would come to washed and left alone. */
@@ -74,6 +72,10 @@ public final class OutcomeModel {
         }
     }
 
+    private static void taught(Wash wash, Zone zone, Ledger ledger) {
+        wash.correction().forEach(wash, zone, (one, points) -> ledger.add(one.score(), points, one.because()));
+    }
+
     /** What adds up at one zone, reasons left out. */
     static Ledger ledger(Wash wash, Zone zone) {
         Ledger ledger = new Ledger(zone, false);
@@ -81,6 +83,7 @@ public final class OutcomeModel {
         for (Effect effect : EFFECTS) {
             effect.add(wash, features, wash.hair().at(zone), ledger);
         }
+        taught(wash, zone, ledger);
         return ledger;
     }
 
@@ -92,8 +95,7 @@ public final class OutcomeModel {
         return List.of(halves.get(zone == Zone.LEFT ? 0 : 1));
     }
 
-    private static Scores zone(
-            List<Wash> halves, Zone zone, Correction correction, boolean explained, List<Contribution> into) {
+    private static Scores zone(List<Wash> halves, Zone zone, boolean explained, List<Contribution> into) {
         double[] mean = new double[ScoreName.values().length];
         for (Wash half : halves) {
             Ledger ledger = new Ledger(zone, explained);
@@ -101,7 +103,7 @@ public final class OutcomeModel {
             for (Effect effect : EFFECTS) {
                 effect.add(half, features, half.hair().at(zone), ledger);
             }
-            correction.add(ledger);
+            taught(half, zone, ledger);
             Scores scores = ledger.scores();
             for (ScoreName name : ScoreName.values()) {
                 mean[name.ordinal()] += scores.of(name) / halves.size();

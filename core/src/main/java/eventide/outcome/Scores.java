@@ -1,5 +1,7 @@
 package eventide.outcome;
 
+import eventide.wash.ScoreName;
+
 /** Predicted result: 0 to 10 each, shrinkage in percent, days until the next wash. Frizz 0 is none, weight 0 is airy. */
 public record Scores(
         double definition,

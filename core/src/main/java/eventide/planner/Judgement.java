@@ -18,6 +18,7 @@ import eventide.routine.Limits;
 import eventide.routine.Routine;
 import eventide.routine.Schools;
 import eventide.shape.Maybe;
+import eventide.wash.Correction;
 import eventide.wash.Features;
 import eventide.wash.Wash;
 import java.util.List;
@@ -45,14 +46,26 @@ public record Judgement(
         List<String> beyond) {
     /** What to judge; schools and limits may be absent. */
     public record Question(
-            Hair hair, Goal goal, Air air, @Maybe Schools schools, @Maybe Limits limits, Routine routine) {
+            Hair hair,
+            Goal goal,
+            Air air,
+            @Maybe Schools schools,
+            @Maybe Limits limits,
+            Routine routine,
+            @Maybe Correction learned) {
         public Question {
-            eventide.shape.Shape.check(Question.class, hair, goal, air, schools, limits, routine);
+            eventide.shape.Shape.check(Question.class, hair, goal, air, schools, limits, routine, learned);
+        }
+
+        /** By the book: nothing is known of earlier washes. */
+        public Question(Hair hair, Goal goal, Air air, Schools schools, Limits limits, Routine routine) {
+            this(hair, goal, air, schools, limits, routine, null);
         }
     }
 
     public static Judgement of(Question asked) {
-        return of(Wash.of(asked.routine(), asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits()));
+        Wash wash = Wash.of(asked.routine(), asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits());
+        return of(asked.learned() == null ? wash : wash.taught(asked.learned()));
     }
 
     public static Judgement of(Wash wash) {

@@ -12,11 +12,13 @@ import eventide.shape.Fault;
 import eventide.shape.Frozen;
 import eventide.shape.Maybe;
 import eventide.shape.Shape;
+import eventide.wash.Correction;
 import java.util.List;
 
 /**
  * What to plan for: a head, a goal, the air, and what stands on the shelf.
  *
+ * @param learned what the log of this head has taught; nothing where absent
  * @param exhaustive every plan is run, and said how much worse the usual search's first answer is: for small shelves only
  */
 public record Query(
@@ -26,18 +28,19 @@ public record Query(
         @Maybe Schools schools,
         @Maybe Limits limits,
         List<Product> shelf,
-        @Maybe Boolean exhaustive)
+        @Maybe Boolean exhaustive,
+        @Maybe Correction learned)
         implements Bounded {
     /** A large salon's shelf and every client's own bottles [OURS]. */
     public static final int MOST_PRODUCTS = 500;
 
     public Query {
-        Shape.check(Query.class, hair, goal, air, schools, limits, shelf, exhaustive);
+        Shape.check(Query.class, hair, goal, air, schools, limits, shelf, exhaustive, learned);
         shelf = Frozen.list(shelf);
     }
 
     public Query(Hair hair, Goal goal, Air air, Schools schools, Limits limits, List<Product> shelf) {
-        this(hair, goal, air, schools, limits, shelf, null);
+        this(hair, goal, air, schools, limits, shelf, null, null);
     }
 
     /** Stylers of which every plan can be run in some seconds [OURS]. */
@@ -53,7 +56,7 @@ public record Query(
                         "/exhaustive",
                         "exhaustive must be for at most " + MOST_EXHAUSTIVE + " stylers on the shelf, but there are "
                                 + stylers))
-                : beyond(shelf);
+                : learned == null || learned.beyond().isEmpty() ? beyond(shelf) : learned.beyond();
     }
 
     public boolean isExhaustive() {
@@ -75,6 +78,10 @@ public record Query(
     /** The same in other air. */
     public Query in(Air other) {
         return Changed.with(this, "air", other);
+    }
+
+    public Correction learnedOrNone() {
+        return learned == null ? Correction.NONE : learned;
     }
 
     public Schools schoolsOrDefault() {

@@ -38,6 +38,7 @@ public final class Wash {
     private final Schools schools;
     private final Limits limits;
     private final Course course;
+    private final Correction correction;
     private final List<Amount> amounts;
     private final List<Layer> layers;
     private final Map<Zone, List<Layer>> layersByZone;
@@ -51,9 +52,20 @@ public final class Wash {
     private final Half half;
 
     private final int lastRinse;
+    /** Found on first asking, the same by whoever asks. */
+    private volatile Set<Manner> manners;
+
     private final List<StepPlace> places;
 
-    private Wash(Routine routine, Hair hair, Goal goal, Air air, Schools schools, Limits limits, Course course) {
+    private Wash(
+            Routine routine,
+            Hair hair,
+            Goal goal,
+            Air air,
+            Schools schools,
+            Limits limits,
+            Course course,
+            Correction correction) {
         this.routine = routine;
         this.hair = hair;
         this.goal = goal;
@@ -61,6 +73,7 @@ public final class Wash {
         this.schools = schools == null ? Schools.DEFAULT : schools;
         this.limits = limits;
         this.course = course;
+        this.correction = correction;
         this.amounts = Amounts.of(routine, hair);
         this.lastRinse = routine.lastRinse();
         this.places = List.copyOf(routine.places());
@@ -99,6 +112,8 @@ public final class Wash {
         schools = like.schools;
         limits = like.limits;
         course = like.course;
+        correction = like.correction;
+        manners = like.manners;
         amounts = like.amounts;
         lastRinse = like.lastRinse;
         zonesReached = like.zonesReached;
@@ -157,17 +172,30 @@ public final class Wash {
 
     /** Runs the water model; schools and limits may be null. */
     public static Wash of(Routine routine, Hair hair, Goal goal, Air air, Schools schools, Limits limits) {
-        return new Wash(routine, hair, goal, air, schools, limits, TideModel.run(routine, hair, air));
+        return of(routine, hair, goal, air, schools, limits, Correction.NONE, TideModel.run(routine, hair, air));
     }
 
     /**
      * As {@link #of(Routine, Hair, Goal, Air, Schools, Limits)} where the course is known.
      *
+     * @param correction what the log has taught
      * @param course of this routine over this head in this air
      */
     public static Wash of(
-            Routine routine, Hair hair, Goal goal, Air air, Schools schools, Limits limits, Course course) {
-        return new Wash(routine, hair, goal, air, schools, limits, course);
+            Routine routine,
+            Hair hair,
+            Goal goal,
+            Air air,
+            Schools schools,
+            Limits limits,
+            Correction correction,
+            Course course) {
+        return new Wash(routine, hair, goal, air, schools, limits, course, correction);
+    }
+
+    /** The same with what a log has taught of such washes. */
+    public Wash taught(Correction learned) {
+        return new Wash(routine, hair, goal, air, schools, limits, course, learned);
     }
 
     /** The same wash kept otherwise from day to day: the water knows nothing of that. */
@@ -177,7 +205,7 @@ public final class Wash {
 
     /** The same head, air and wishes with another routine. */
     public Wash with(Routine other) {
-        return of(other, hair, goal, air, schools, limits);
+        return of(other, hair, goal, air, schools, limits, correction, TideModel.run(other, hair, air));
     }
 
     private static <T> List<T> within(List<T> all, Predicate<T> wanted) {
@@ -247,6 +275,19 @@ public final class Wash {
     /** Null where none are set. */
     public Limits limits() {
         return limits;
+    }
+
+    /** What the log has taught; {@link Correction#NONE} where nothing. */
+    public Correction correction() {
+        return correction;
+    }
+
+    /** Every way of working it shows. */
+    public Set<Manner> manners() {
+        if (manners == null) {
+            manners = Manner.of(this);
+        }
+        return manners;
     }
 
     public Course course() {

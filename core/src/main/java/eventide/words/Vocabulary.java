@@ -1,7 +1,6 @@
 package eventide.words;
 
 import eventide.hair.Zone;
-import eventide.outcome.ScoreName;
 import eventide.product.Role;
 import eventide.routine.Action;
 import eventide.routine.BrushDirection;
@@ -20,6 +19,7 @@ import eventide.routine.StepField;
 import eventide.routine.Technique;
 import eventide.routine.Tool;
 import eventide.shape.Said;
+import eventide.wash.ScoreName;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;

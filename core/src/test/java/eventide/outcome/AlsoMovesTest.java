@@ -15,6 +15,7 @@ import eventide.routine.Heat;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepBuilder;
+import eventide.wash.ScoreName;
 import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;

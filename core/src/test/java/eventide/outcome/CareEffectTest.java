@@ -15,6 +15,7 @@ import eventide.routine.Action;
 import eventide.routine.Goal;
 import eventide.routine.Routine;
 import eventide.routine.Step;
+import eventide.wash.ScoreName;
 import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;

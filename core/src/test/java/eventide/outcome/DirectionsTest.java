@@ -19,6 +19,7 @@ import eventide.routine.NightCare;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.Technique;
+import eventide.wash.ScoreName;
 import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;

@@ -25,6 +25,7 @@ import eventide.routine.Step;
 import eventide.routine.StepBuilder;
 import eventide.routine.Technique;
 import eventide.routine.Tool;
+import eventide.wash.ScoreName;
 import eventide.wash.Wash;
 import java.io.IOException;
 import java.util.ArrayList;

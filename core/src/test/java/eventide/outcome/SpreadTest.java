@@ -14,6 +14,7 @@ import eventide.routine.Action;
 import eventide.routine.Goal;
 import eventide.routine.Routine;
 import eventide.routine.Step;
+import eventide.wash.ScoreName;
 import eventide.wash.Wash;
 import java.io.IOException;
 import java.util.ArrayList;

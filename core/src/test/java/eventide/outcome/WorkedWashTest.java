@@ -17,6 +17,7 @@ import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.Technique;
 import eventide.wash.Features;
+import eventide.wash.ScoreName;
 import eventide.wash.Wash;
 import java.io.IOException;
 import java.util.List;

@@ -16,6 +16,7 @@ import eventide.routine.Half;
 import eventide.routine.Routine;
 import eventide.routine.Schools;
 import eventide.routine.Step;
+import eventide.wash.ScoreName;
 import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;

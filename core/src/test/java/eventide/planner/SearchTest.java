@@ -13,7 +13,6 @@ import eventide.hair.Strand;
 import eventide.hair.Zone;
 import eventide.outcome.OtherStylers;
 import eventide.outcome.OutcomeModel;
-import eventide.outcome.ScoreName;
 import eventide.outcome.Scores;
 import eventide.planner.compose.Candidate;
 import eventide.planner.search.Evaluation;
@@ -31,6 +30,7 @@ import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import eventide.shape.Changed;
 import eventide.wash.Features;
+import eventide.wash.ScoreName;
 import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
@@ -157,7 +157,7 @@ public class SearchTest {
             double[] forecast = new double[ScoreName.values().length];
             double[] scores = new double[ScoreName.values().length];
             for (OtherStylers.Place place : places) {
-                place.scores(wornAt(other), scores);
+                place.scores(wornAt(other), null, scores);
                 for (int s = 0; s < scores.length; s++) {
                     forecast[s] += place.share() * scores[s];
                 }

@@ -7,9 +7,11 @@ import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Advised;
 import eventide.routine.Schools;
+import eventide.wash.Correction;
 import eventide.wash.HoldWorn;
 import eventide.wash.LabelWorn;
 import eventide.wash.Richness;
+import eventide.wash.ScoreName;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -34,9 +36,16 @@ public final class Stylers {
      * @param members none for leaving the slot empty
      * @param hold of the advised amount, as far as its role counts, 0 to 10
      * @param richness of the advised amount, in points of {@link Richness}
+     * @param learned what the log has taught of it, by score
      */
-    public record BottleClass(List<Product> members, double hold, double richness, LabelWorn label, boolean guards) {
-        public static final BottleClass NONE = new BottleClass(List.of(), 0, 0, new LabelWorn(0, 0), false);
+    public record BottleClass(
+            List<Product> members,
+            double hold,
+            double richness,
+            LabelWorn label,
+            boolean guards,
+            Map<ScoreName, Double> learned) {
+        public static final BottleClass NONE = new BottleClass(List.of(), 0, 0, new LabelWorn(0, 0), false, Map.of());
 
         /** Null for none. */
         public Product first() {
@@ -48,14 +57,21 @@ public final class Stylers {
         }
     }
 
-    private record Alike(double hold, double richness, LabelWorn label, boolean guards, boolean buildsUp) {
-        public static Alike of(Product product) {
+    private record Alike(
+            double hold,
+            double richness,
+            LabelWorn label,
+            boolean guards,
+            boolean buildsUp,
+            Map<ScoreName, Double> learned) {
+        public static Alike of(Product product, Correction correction) {
             return new Alike(
                     HoldWorn.counts(product) ? product.hold() : 0,
                     Richness.of(product),
                     LabelWorn.of(product),
                     product.guardsHeat(),
-                    product.label().traits().buildsUp());
+                    product.label().traits().buildsUp(),
+                    correction.ofBottle(product.name()));
         }
     }
 
@@ -92,8 +108,9 @@ public final class Stylers {
                 .toList();
         bottles.put(slot, some);
         Map<Alike, List<Product>> alike = new LinkedHashMap<>();
-        some.forEach(product -> alike.computeIfAbsent(Alike.of(product), any -> new ArrayList<>())
-                .add(product));
+        some.forEach(
+                product -> alike.computeIfAbsent(Alike.of(product, query.learnedOrNone()), any -> new ArrayList<>())
+                        .add(product));
         kinds.put(
                 slot,
                 alike.entrySet().stream()
@@ -102,7 +119,8 @@ public final class Stylers {
                                 entry.getKey().hold(),
                                 entry.getKey().richness(),
                                 entry.getKey().label(),
-                                entry.getKey().guards()))
+                                entry.getKey().guards(),
+                                entry.getKey().learned()))
                         .toList());
     }
 

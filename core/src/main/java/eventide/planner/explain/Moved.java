@@ -1,7 +1,7 @@
 package eventide.planner.explain;
 
-import eventide.outcome.ScoreName;
 import eventide.outcome.Scores;
+import eventide.wash.ScoreName;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

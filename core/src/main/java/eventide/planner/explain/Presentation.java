@@ -2,7 +2,6 @@ package eventide.planner.explain;
 
 import eventide.air.DewPointBand;
 import eventide.outcome.OutcomeModel;
-import eventide.outcome.ScoreName;
 import eventide.outcome.Scores;
 import eventide.planner.Judgement;
 import eventide.planner.Query;
@@ -20,6 +19,7 @@ import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import eventide.shape.Source;
+import eventide.wash.ScoreName;
 import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;

@@ -2,8 +2,8 @@ package eventide.planner.explain;
 
 import eventide.drying.Course;
 import eventide.outcome.OutcomeModel;
-import eventide.outcome.ScoreName;
 import eventide.outcome.Scores;
+import eventide.wash.ScoreName;
 import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.Comparator;

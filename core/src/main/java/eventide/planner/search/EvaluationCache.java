@@ -71,6 +71,7 @@ public final class EvaluationCache {
                 query.air(),
                 query.schools(),
                 query.limits(),
+                query.learnedOrNone(),
                 run.course().of(run.routine()));
     }
 

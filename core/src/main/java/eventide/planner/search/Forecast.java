@@ -4,7 +4,6 @@ import eventide.outcome.OtherStylers;
 import eventide.outcome.OtherStylers.Place;
 import eventide.outcome.OtherStylers.Worn;
 import eventide.outcome.OutcomeModel;
-import eventide.outcome.ScoreName;
 import eventide.outcome.Scores;
 import eventide.planner.Query;
 import eventide.planner.compose.Candidate;
@@ -15,7 +14,9 @@ import eventide.planner.compose.Stylers;
 import eventide.planner.compose.Stylers.BottleClass;
 import eventide.wash.HoldWorn;
 import eventide.wash.LabelWorn;
+import eventide.wash.ScoreName;
 import java.util.List;
+import java.util.Map;
 
 /**
  * What plans done like one that was run would be worth with other stylers, from its features: its scores with theirs instead, less
@@ -99,14 +100,27 @@ public final class Forecast {
         Worn crown = worn(mixture, dose, true, foamUnder);
         Worn elsewhere = worn(mixture, dose, false, foamUnder);
         double[] scores = new double[NAMES.length];
+        double[] learned = learned(mixture);
         double worth = 0;
         double weight = 0;
         for (Place place : places) {
-            place.scores(place.isCrown() ? crown : elsewhere, scores);
+            place.scores(place.isCrown() ? crown : elsewhere, learned, scores);
             worth += place.share() * Objective.linear(query.goal(), scores);
             weight += place.share() * scores[WEIGHT];
         }
         return worth - Objective.limp(weight) - costs;
+    }
+
+    /** What the log has taught of its bottles, null for nothing. */
+    private static double[] learned(Mixture mixture) {
+        double[] points = null;
+        for (Stylers.Slot slot : Stylers.Slot.values()) {
+            for (Map.Entry<ScoreName, Double> one : mixture.in(slot).learned().entrySet()) {
+                points = points == null ? new double[NAMES.length] : points;
+                points[one.getKey().ordinal()] += one.getValue();
+            }
+        }
+        return points;
     }
 
     private static Worn worn(Mixture mixture, Doses dose, boolean crown, boolean foamUnder) {

@@ -9,7 +9,6 @@ import eventide.drying.Visit;
 import eventide.drying.Wetness;
 import eventide.hair.Hair;
 import eventide.outcome.OutcomeModel;
-import eventide.outcome.ScoreName;
 import eventide.outcome.Scores;
 import eventide.planner.Judgement;
 import eventide.routine.Action;
@@ -18,6 +17,7 @@ import eventide.routine.Goal;
 import eventide.routine.Limits;
 import eventide.routine.NightCare;
 import eventide.routine.Routine;
+import eventide.wash.ScoreName;
 import eventide.wash.Wash;
 
 /** How well a routine serves a goal, in points; only differences mean anything. All weights [OURS]. */

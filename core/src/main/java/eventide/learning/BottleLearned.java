@@ -1,0 +1,132 @@
+package eventide.learning;
+
+import eventide.wash.ScoreName;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+
+/**
+ * What a bottle did on the hair of this salon against what its label said of it.
+ *
+ * @param washes it was worn in
+ * @param onKinds the same for each kind of hair it was worn on
+ * @param verdict from all of it
+ */
+public record BottleLearned(String bottle, int washes, Verdict verdict, String words, List<OnKind> onKinds) {
+    /** Washes that make a judgement of a bottle [CP: about eight]. */
+    public static final int ENOUGH = 8;
+    /** As said, or nearly, points [OURS]. */
+    private static final double NEARLY = .3;
+
+    /** What to do with it. */
+    public enum Verdict {
+        EARNS_ITS_PLACE("earns its place"),
+        WAITS("waits"),
+        LET_GO("let go");
+
+        private final String label;
+
+        Verdict(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+
+    /** On one kind of hair, by how much each score came out otherwise than said. */
+    public record OnKind(String kind, int washes, List<Moved> scores) {}
+
+    public record Moved(ScoreName score, Known known) {}
+
+    /** Every bottle that was worn, by name. */
+    public static List<BottleLearned> of(Learned learned) {
+        Map<String, Map<String, Integer>> worn = new TreeMap<>();
+        learned.samples().forEach(sample -> sample.effects().keySet().stream()
+                .filter(effect -> effect.source() == Source.BOTTLE_ON_KIND)
+                .forEach(effect -> sample.effects().keySet().stream()
+                        .filter(bottle -> bottle.source() == Source.BOTTLE
+                                && effect.name().startsWith(bottle.name() + " on "))
+                        .forEach(bottle -> worn.computeIfAbsent(bottle.name(), any -> new TreeMap<>())
+                                .merge(
+                                        effect.name().substring(bottle.name().length() + " on ".length()),
+                                        1,
+                                        Integer::sum))));
+        List<BottleLearned> all = new ArrayList<>();
+        worn.forEach((bottle, kinds) -> all.add(of(learned, bottle, kinds)));
+        return all;
+    }
+
+    private static BottleLearned of(Learned learned, String bottle, Map<String, Integer> kinds) {
+        int washes = kinds.values().stream().mapToInt(Integer::intValue).sum();
+        List<OnKind> on = new ArrayList<>();
+        kinds.forEach((kind, count) -> on.add(new OnKind(kind, count, moved(learned, bottle, kind))));
+        Known definition = known(learned, ScoreName.DEFINITION, Map.of(new Effect(Source.BOTTLE, bottle), 1.0));
+        Known frizz = known(learned, ScoreName.FRIZZ, Map.of(new Effect(Source.BOTTLE, bottle), 1.0));
+        return new BottleLearned(
+                bottle, washes, verdict(definition, frizz, washes), words(definition, frizz, washes), on);
+    }
+
+    private static List<Moved> moved(Learned learned, String bottle, String kind) {
+        List<Moved> moved = new ArrayList<>();
+        for (ScoreName score : ScoreName.values()) {
+            Known known = known(
+                    learned,
+                    score,
+                    Map.of(
+                            new Effect(Source.BOTTLE, bottle),
+                            1.0,
+                            new Effect(Source.BOTTLE_ON_KIND, EffectsIn.onKind(bottle, kind)),
+                            1.0));
+            if (known != null) {
+                moved.add(new Moved(score, known));
+            }
+        }
+        return moved;
+    }
+
+    private static Known known(Learned learned, ScoreName score, Map<Effect, Double> effects) {
+        Fit fit = learned.fit(score);
+        if (fit == null) {
+            return null;
+        }
+        List<String> washes = learned.samples().stream()
+                .filter(sample ->
+                        sample.has(score) && effects.keySet().stream().allMatch(sample.effects()::containsKey))
+                .map(Sample::id)
+                .toList();
+        return washes.isEmpty() ? null : Known.of(fit.together("", effects), washes);
+    }
+
+    private static Verdict verdict(Known definition, Known frizz, int washes) {
+        if (washes < ENOUGH || definition == null || frizz == null) {
+            return Verdict.WAITS;
+        }
+        if (definition.high() < 0 || frizz.low() > 0) {
+            return Verdict.LET_GO;
+        }
+        return definition.points() > -NEARLY && frizz.points() < NEARLY ? Verdict.EARNS_ITS_PLACE : Verdict.WAITS;
+    }
+
+    private static String words(Known definition, Known frizz, int washes) {
+        if (washes < ENOUGH) {
+            return washes + " of the " + ENOUGH + " washes that make a judgement.";
+        }
+        if (definition == null || frizz == null) {
+            return "Never scored for definition and frizz.";
+        }
+        return String.format(
+                Locale.ROOT,
+                "Definition %+.1f (%.1f to %.1f) and frizz %+.1f (%.1f to %.1f) against what its label said, %d washes.",
+                definition.points(),
+                definition.low(),
+                definition.high(),
+                frizz.points(),
+                frizz.low(),
+                frizz.high(),
+                washes);
+    }
+}

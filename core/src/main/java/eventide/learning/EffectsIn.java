@@ -1,0 +1,80 @@
+package eventide.learning;
+
+import eventide.hair.Reading;
+import eventide.routine.Half;
+import eventide.wash.DampAir;
+import eventide.wash.Layer;
+import eventide.wash.Lifting;
+import eventide.wash.Manner;
+import eventide.wash.Wash;
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+
+/** What of a wash may make its scores differ from what the model says, and how much of each is in it. */
+public final class EffectsIn {
+    private static final double DAYS_A_WEEK = 7;
+    /** More weeks change nothing any more [OURS]. */
+    private static final double MOST_WEEKS = 8;
+
+    private EffectsIn() {}
+
+    /**
+     * @param head whose it is
+     * @param rater who scores it; null where nobody said
+     */
+    public static Map<Effect, Double> of(Wash wash, String head, String rater) {
+        Map<Effect, Double> effects = new LinkedHashMap<>();
+        effects.put(new Effect(Source.SALON, ""), 1.0);
+        effects.put(new Effect(Source.HEAD, head), 1.0);
+        if (rater != null) {
+            effects.put(new Effect(Source.RATER, rater), 1.0);
+        }
+        String kind = kind(wash.hair().overall());
+        for (Layer layer : wash.layers()) {
+            String name = layer.product().name();
+            double share = layer.isOn(Half.LEFT) && layer.isOn(Half.RIGHT) ? 1 : HALF;
+            effects.merge(new Effect(Source.BOTTLE, name), share, EffectsIn::upToAll);
+            effects.merge(new Effect(Source.BOTTLE_ON_KIND, onKind(name, kind)), share, EffectsIn::upToAll);
+            effects.merge(new Effect(Source.BOTTLE_HERE, name), share, EffectsIn::upToAll);
+        }
+        for (Manner manner : wash.manners()) {
+            effects.put(new Effect(Source.WAY, manner.name()), 1.0);
+            effects.put(new Effect(Source.WAY_HERE, manner.name()), 1.0);
+        }
+        double steps = DampAir.steps(wash.air());
+        effects.put(new Effect(Source.AIR, ""), steps);
+        effects.put(new Effect(Source.AIR_HERE, ""), steps);
+        boolean clarified = wash.places().stream().map(wash.routine()::at).anyMatch(Lifting::clarifies);
+        weeks(
+                effects,
+                Source.CLARIFIED_HERE,
+                clarified ? Double.valueOf(0) : wash.hair().daysSinceClarify());
+        weeks(effects, Source.PROTEIN_HERE, wash.hair().daysSinceProtein());
+        return effects;
+    }
+
+    private static final double HALF = .5;
+
+    private static double upToAll(double some, double more) {
+        return Math.min(1, some + more);
+    }
+
+    private static void weeks(Map<Effect, Double> into, Source source, Double days) {
+        if (days != null) {
+            into.put(new Effect(source, ""), Math.min(MOST_WEEKS, days / DAYS_A_WEEK));
+        }
+    }
+
+    /** Hair that a bottle may be expected to do the same on, as "fine waves". */
+    static String kind(Reading reading) {
+        String pattern = reading.pattern().isStraight()
+                ? "straight hair"
+                : reading.pattern().isWavy() ? "waves" : reading.pattern().isCoily() ? "coils" : "curls";
+        return reading.strand().name().toLowerCase(Locale.ROOT) + " " + pattern;
+    }
+
+    static String onKind(String bottle, String kind) {
+        return bottle + " on " + kind;
+    }
+}

@@ -1,0 +1,242 @@
+package eventide.learning;
+
+import eventide.wash.ScoreName;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.apache.commons.math3.linear.Array2DRowRealMatrix;
+import org.apache.commons.math3.linear.CholeskyDecomposition;
+
+/**
+ * One score of many washes, as what the model says plus effects of the salon, of each head, and chance: a partially pooled linear model
+ * with normal effects (a linear mixed model; Henderson 1975, Biometrics 31, 423). Each effect is drawn toward nothing by how little is
+ * known of it. How far effects of a source lie from nothing, and how large chance is, is learned from the log by expectation
+ * maximisation, held near the usual while the log is small (Dempster, Laird, Rubin 1977).
+ */
+final class Fit {
+    /** Turns of learning the scatter [OURS: later ones move little]. */
+    private static final int TURNS = 15;
+    /** Effects that the usual scatter of a source is worth, and washes that the usual chance is worth [OURS]. */
+    private static final double EFFECTS_ASSUMED = 4;
+
+    private static final double ALL_ASSUMED = 2;
+    private static final double WASHES_ASSUMED = 3;
+    /** Heads the scatter is learned from: more tell hardly more [OURS]. */
+    private static final int HEADS_ASKED = 60;
+    /** Nothing is ever sure: least variance, as a share of the usual. */
+    private static final double LEAST = .01;
+
+    private static final double SYMMETRIC = 1e-9;
+
+    private final ScoreName score;
+    private final ScatterOf scatter;
+    private final Map<Effect, Integer> columnOf;
+    private final Map<String, Head> heads;
+    private double[] salon = {};
+    private double[][] covariance = {};
+
+    private Fit(
+            ScoreName score, List<Sample> samples, Map<Effect, Integer> columnOf, ScatterOf scatter, int mostHeads) {
+        this.score = score;
+        this.scatter = scatter;
+        this.columnOf = columnOf;
+        Map<String, List<Sample>> byHead = new TreeMap<>();
+        samples.forEach(sample ->
+                byHead.computeIfAbsent(sample.head(), any -> new ArrayList<>()).add(sample));
+        heads = new LinkedHashMap<>();
+        byHead.entrySet().stream()
+                .limit(mostHeads)
+                .forEach(entry -> heads.put(
+                        entry.getKey(),
+                        new Head(
+                                entry.getValue(),
+                                entry.getValue().stream()
+                                        .mapToDouble(sample -> sample.missed(score))
+                                        .toArray(),
+                                columnOf,
+                                scatter)));
+        solve();
+    }
+
+    /** Of all washes in which the score was given. */
+    static Fit of(ScoreName score, List<Sample> all) {
+        List<Sample> samples = all.stream().filter(sample -> sample.has(score)).toList();
+        Map<Effect, Integer> columnOf = new LinkedHashMap<>();
+        samples.stream()
+                .flatMap(sample -> sample.effects().keySet().stream())
+                .filter(effect -> !effect.source().isOfHead())
+                .sorted(java.util.Comparator.comparing(Effect::source).thenComparing(Effect::name))
+                .forEach(effect -> columnOf.putIfAbsent(effect, columnOf.size()));
+        ScatterOf scatter = ScatterOf.usual(score);
+        for (int turn = 0; turn < TURNS && !samples.isEmpty(); turn++) {
+            scatter = new Fit(score, samples, columnOf, scatter, HEADS_ASKED).learned();
+        }
+        return new Fit(score, samples, columnOf, scatter, Integer.MAX_VALUE);
+    }
+
+    private void solve() {
+        int p = columnOf.size();
+        if (p > 0) {
+            double[][] matrix = new double[p][p];
+            double[] right = new double[p];
+            columnOf.forEach((effect, column) -> matrix[column][column] = 1 / scatter.of(effect.source()));
+            heads.values().forEach(head -> head.addTo(matrix, right));
+            Array2DRowRealMatrix inverse = new Array2DRowRealMatrix(
+                    new CholeskyDecomposition(new Array2DRowRealMatrix(symmetric(matrix), false), SYMMETRIC, 0)
+                            .getSolver()
+                            .getInverse()
+                            .getData(),
+                    false);
+            salon = inverse.operate(right);
+            covariance = inverse.getDataRef();
+        }
+        heads.values().forEach(head -> head.settle(salon, covariance));
+    }
+
+    /** Rounding leaves the two halves a hair apart. */
+    private static double[][] symmetric(double[][] matrix) {
+        for (int i = 0; i < matrix.length; i++) {
+            for (int j = 0; j < i; j++) {
+                double mean = (matrix[i][j] + matrix[j][i]) / 2;
+                matrix[i][j] = mean;
+                matrix[j][i] = mean;
+            }
+        }
+        return matrix;
+    }
+
+    private ScatterOf learned() {
+        Map<Source, double[]> seen = new EnumMap<>(Source.class);
+        columnOf.forEach((effect, column) -> seen(seen, effect, salon[column], covariance[column][column]));
+        double noise = 0;
+        int washes = 0;
+        for (Head head : heads.values()) {
+            head.own().forEach((effect, much) -> {
+                double[] known = head.own(much, scatter.of(effect.source()));
+                seen(seen, effect, known[0], known[1]);
+            });
+            for (int i = 0; i < head.samples().size(); i++) {
+                noise += head.noise(i, scatter.noise());
+                washes++;
+            }
+        }
+        ScatterOf usual = ScatterOf.usual(score);
+        double against = against(usual, seen);
+        Map<Source, Double> effects = new EnumMap<>(Source.class);
+        for (Source source : Source.values()) {
+            double[] sums = seen.getOrDefault(source, new double[2]);
+            double assumed = against * usual.of(source);
+            effects.put(
+                    source,
+                    Math.max(
+                            LEAST * usual.of(source),
+                            (sums[0] + EFFECTS_ASSUMED * assumed) / (sums[1] + EFFECTS_ASSUMED)));
+        }
+        double chance = (noise + WASHES_ASSUMED * usual.noise()) / (washes + WASHES_ASSUMED);
+        return scatter.with(Math.max(LEAST * usual.noise(), chance), effects);
+    }
+
+    /** How large effects are here against the usual, all sources together: where one is small, the others are likelier to be. */
+    private static double against(ScatterOf usual, Map<Source, double[]> seen) {
+        double sum = ALL_ASSUMED;
+        double count = ALL_ASSUMED;
+        for (Map.Entry<Source, double[]> one : seen.entrySet()) {
+            sum += one.getValue()[0] / usual.of(one.getKey());
+            count += one.getValue()[1];
+        }
+        return sum / count;
+    }
+
+    private static void seen(Map<Source, double[]> into, Effect effect, double mean, double variance) {
+        double[] sums = into.computeIfAbsent(effect.source(), any -> new double[2]);
+        sums[0] += mean * mean + variance;
+        sums[1]++;
+    }
+
+    ScatterOf scatter() {
+        return scatter;
+    }
+
+    ScoreName score() {
+        return score;
+    }
+
+    /** Null for a head without washes. */
+    Head head(String name) {
+        return heads.get(name);
+    }
+
+    Iterable<Head> heads() {
+        return heads.values();
+    }
+
+    /**
+     * What is known of one effect.
+     *
+     * @param head whose it is, where it is of a head
+     * @return mean and variance; nothing and the scatter of its source where it never occurred
+     */
+    double[] effect(Effect effect, String head) {
+        if (effect.source().isOfHead()) {
+            Head own = heads.get(head);
+            double[] much = own == null ? null : own.own().get(effect);
+            return much == null
+                    ? new double[] {0, scatter.of(effect.source())}
+                    : own.own(much, scatter.of(effect.source()));
+        }
+        Integer column = columnOf.get(effect);
+        return column == null
+                ? new double[] {0, scatter.of(effect.source())}
+                : new double[] {salon[column], covariance[column][column]};
+    }
+
+    /**
+     * Points that come on top of what the model says of a wash.
+     *
+     * @return mean, and variance of a score to come about it, chance included
+     */
+    double[] correction(String head, Map<Effect, Double> effects, double weight) {
+        double mean = 0;
+        double variance = scatter.noise() / weight;
+        double[] rest = new double[salon.length];
+        for (Map.Entry<Effect, Double> entry : effects.entrySet()) {
+            Effect effect = entry.getKey();
+            Integer column = columnOf.get(effect);
+            if (column != null) {
+                rest[column] = entry.getValue();
+                mean += entry.getValue() * salon[column];
+            } else {
+                variance += entry.getValue() * entry.getValue() * scatter.of(effect.source());
+            }
+        }
+        Head own = heads.get(head);
+        if (own != null) {
+            double[] covariances = own.covariances(effects, scatter);
+            mean += own.said(covariances);
+            variance -= own.known(covariances);
+            own.takeFrom(rest, covariances);
+        }
+        return new double[] {mean, variance + quadratic(rest)};
+    }
+
+    /** What some effects of one head come to together: mean and variance, no chance in it. */
+    double[] together(String head, Map<Effect, Double> effects) {
+        return correction(head, effects, CERTAIN);
+    }
+
+    /** So many washes at once that chance is nothing. */
+    private static final double CERTAIN = 1e12;
+
+    private double quadratic(double[] vector) {
+        double sum = 0;
+        for (int i = 0; i < vector.length; i++) {
+            for (int j = 0; vector[i] != 0 && j < vector.length; j++) {
+                sum += vector[i] * covariance[i][j] * vector[j];
+            }
+        }
+        return sum;
+    }
+}

@@ -1,0 +1,207 @@
+package eventide.learning;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.apache.commons.math3.linear.Array2DRowRealMatrix;
+import org.apache.commons.math3.linear.CholeskyDecomposition;
+import org.apache.commons.math3.linear.RealMatrix;
+
+/**
+ * The washes of one head in a {@link Fit}: what is the head's own makes their scores alike, what is the salon's is left to the whole.
+ * Matrices have a row for each wash.
+ */
+final class Head {
+    private final List<Sample> samples;
+    /** Columns of the salon's effects that occur here, by their place in the whole. */
+    private final int[] columns;
+
+    private final double[][] shared;
+    private final Map<Effect, double[]> own = new LinkedHashMap<>();
+    private final double[] missed;
+    /** Inverse of the covariance of the scores, the salon's effects given. */
+    private final RealMatrix inverse;
+    /** The same times {@link #shared}. */
+    private final double[][] inverseShared;
+    /** Of the whole: the inverse covariance of these scores with every effect unknown, and that times what was missed. */
+    private RealMatrix whole;
+
+    private double[] explained;
+
+    Head(List<Sample> samples, double[] missed, Map<Effect, Integer> columnOf, ScatterOf scatter) {
+        this.samples = samples;
+        this.missed = missed;
+        List<Integer> used = new ArrayList<>();
+        for (Sample sample : samples) {
+            sample.effects().keySet().stream()
+                    .map(columnOf::get)
+                    .filter(column -> column != null && !used.contains(column))
+                    .forEach(used::add);
+        }
+        columns = used.stream().mapToInt(Integer::intValue).sorted().toArray();
+        int n = samples.size();
+        shared = new double[n][columns.length];
+        for (int i = 0; i < n; i++) {
+            int row = i;
+            samples.get(i).effects().forEach((effect, much) -> {
+                if (effect.source().isOfHead()) {
+                    own.computeIfAbsent(effect, any -> new double[n])[row] = much;
+                } else if (columnOf.containsKey(effect)) {
+                    shared[row][java.util.Arrays.binarySearch(columns, columnOf.get(effect))] = much;
+                }
+            });
+        }
+        inverse = new CholeskyDecomposition(covariance(scatter), SYMMETRIC, 0)
+                .getSolver()
+                .getInverse();
+        inverseShared = columns.length == 0
+                ? new double[n][0]
+                : inverse.multiply(new Array2DRowRealMatrix(shared, false)).getData();
+    }
+
+    private static final double SYMMETRIC = 1e-9;
+
+    private RealMatrix covariance(ScatterOf scatter) {
+        int n = samples.size();
+        double[][] covariance = new double[n][n];
+        for (int i = 0; i < n; i++) {
+            covariance[i][i] = scatter.noise() / samples.get(i).weight();
+        }
+        own.forEach((effect, much) -> {
+            double variance = scatter.of(effect.source());
+            for (int i = 0; i < n; i++) {
+                for (int j = 0; much[i] != 0 && j < n; j++) {
+                    covariance[i][j] += variance * much[i] * much[j];
+                }
+            }
+        });
+        return new Array2DRowRealMatrix(covariance, false);
+    }
+
+    List<Sample> samples() {
+        return samples;
+    }
+
+    int[] columns() {
+        return columns;
+    }
+
+    Map<Effect, double[]> own() {
+        return own;
+    }
+
+    /** Adds what these washes say of the salon's effects: the normal equations of generalised least squares. */
+    void addTo(double[][] matrix, double[] right) {
+        for (int a = 0; a < columns.length; a++) {
+            for (int i = 0; i < samples.size(); i++) {
+                right[columns[a]] += inverseShared[i][a] * missed[i];
+                if (shared[i][a] != 0) {
+                    for (int b = 0; b < columns.length; b++) {
+                        matrix[columns[a]][columns[b]] += shared[i][a] * inverseShared[i][b];
+                    }
+                }
+            }
+        }
+    }
+
+    /**
+     * What is left of the washes once the salon's effects are known as well as they are.
+     *
+     * @param salon means of its effects
+     * @param covariance of the same
+     */
+    void settle(double[] salon, double[][] covariance) {
+        int n = samples.size();
+        double[] rest = missed.clone();
+        for (int i = 0; i < n; i++) {
+            for (int a = 0; a < columns.length; a++) {
+                rest[i] -= shared[i][a] * salon[columns[a]];
+            }
+        }
+        explained = inverse.operate(rest);
+        double[][] left = inverse.copy().getData();
+        double[][] part = new double[n][columns.length];
+        for (int i = 0; i < n; i++) {
+            for (int b = 0; b < columns.length; b++) {
+                for (int a = 0; a < columns.length; a++) {
+                    part[i][b] += inverseShared[i][a] * covariance[columns[a]][columns[b]];
+                }
+            }
+        }
+        for (int i = 0; i < n; i++) {
+            for (int j = 0; j < n; j++) {
+                for (int b = 0; b < columns.length; b++) {
+                    left[i][j] -= part[i][b] * inverseShared[j][b];
+                }
+            }
+        }
+        whole = new Array2DRowRealMatrix(left, false);
+    }
+
+    /** What was missed of a wash, by what all others tell: its error left out, and the standard deviation that was to be expected. */
+    double[] leftOut(int wash) {
+        double precision = whole.getEntry(wash, wash);
+        return new double[] {explained[wash] / precision, Math.sqrt(1 / precision)};
+    }
+
+    /** Square of a wash's own chance, expected once all is known. */
+    double noise(int wash, double noise) {
+        double own = noise / samples.get(wash).weight();
+        double mean = own * explained[wash];
+        return samples.get(wash).weight() * (mean * mean + own - own * own * whole.getEntry(wash, wash));
+    }
+
+    /** Mean and variance of an effect of this head. */
+    double[] own(double[] much, double variance) {
+        double mean = 0;
+        for (int i = 0; i < much.length; i++) {
+            mean += much[i] * explained[i];
+        }
+        return new double[] {variance * mean, Math.max(0, variance - variance * variance * quadratic(whole, much))};
+    }
+
+    /** Covariances of another score of this head with these, what is the head's own alone. */
+    double[] covariances(Map<Effect, Double> effects, ScatterOf scatter) {
+        double[] with = new double[samples.size()];
+        own.forEach((effect, much) -> {
+            double other = effects.getOrDefault(effect, 0.0) * scatter.of(effect.source());
+            for (int i = 0; other != 0 && i < with.length; i++) {
+                with[i] += other * much[i];
+            }
+        });
+        return with;
+    }
+
+    /** What these washes say of another score of this head. */
+    double said(double[] covariances) {
+        double sum = 0;
+        for (int i = 0; i < covariances.length; i++) {
+            sum += covariances[i] * explained[i];
+        }
+        return sum;
+    }
+
+    /** How much less is to be known of a score once these washes are, the salon's effects given. */
+    double known(double[] covariances) {
+        return quadratic(inverse, covariances);
+    }
+
+    /** Takes from the salon's effects of another score what these washes answer for already. */
+    void takeFrom(double[] salon, double[] covariances) {
+        for (int a = 0; a < columns.length; a++) {
+            for (int i = 0; i < covariances.length; i++) {
+                salon[columns[a]] -= covariances[i] * inverseShared[i][a];
+            }
+        }
+    }
+
+    private static double quadratic(RealMatrix matrix, double[] vector) {
+        double[] times = matrix.operate(vector);
+        double sum = 0;
+        for (int i = 0; i < vector.length; i++) {
+            sum += vector[i] * times[i];
+        }
+        return sum;
+    }
+}

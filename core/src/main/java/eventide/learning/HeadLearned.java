@@ -1,0 +1,170 @@
+package eventide.learning;
+
+import eventide.hair.Hair;
+import eventide.wash.Correction;
+import eventide.wash.Correction.Kind;
+import eventide.wash.Correction.Spread;
+import eventide.wash.Correction.Taught;
+import eventide.wash.Manner;
+import eventide.wash.ScoreName;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * What the log teaches of one head: how good what is said of each score is, what moves it, and all of it as a plan takes it.
+ *
+ * @param washes of this head that were learned from
+ */
+public record HeadLearned(int washes, List<OfScore> scores, Correction correction) {
+    /**
+     * One score.
+     *
+     * @param washes each said from all the others, in no order
+     * @param found what moves it, the most telling first
+     */
+    public record OfScore(ScoreName score, Accuracy accuracy, List<Told> washes, List<Found> found) {}
+
+    /** A wash as it would have been said without having seen it, and as it was scored. */
+    public record Told(String id, Learned.Said said, double scored) {}
+
+    /** Less is not worth a word in a plan, points of a score from 0 to 10 [OURS]. */
+    private static final double WORTH_A_WORD = .05;
+
+    /**
+     * @param rater who will score it; null where nobody is known
+     * @param bottles names that may be planned, beside those worn here
+     */
+    public static HeadLearned of(Learned learned, String head, Hair hair, String rater, Set<String> bottles) {
+        List<Sample> own = learned.samples().stream()
+                .filter(sample -> sample.head().equals(head))
+                .toList();
+        Set<String> names = new LinkedHashSet<>(bottles);
+        own.forEach(sample -> sample.effects().keySet().stream()
+                .filter(effect -> effect.source() == Source.BOTTLE)
+                .forEach(effect -> names.add(effect.name())));
+        List<OfScore> scores = new ArrayList<>();
+        List<Taught> taught = new ArrayList<>();
+        List<Spread> spreads = new ArrayList<>();
+        Map<ScoreName, Accuracy> accuracy = learned.accuracy(head);
+        accuracy.forEach((score, accurate) -> {
+            Asked asked = new Asked(learned.fit(score), head, learned.samples(), own);
+            List<Found> found = asked.found(EffectsIn.kind(hair.overall()), rater, names);
+            Map<String, Learned.Said> said = learned.saidOf(head, score);
+            scores.add(new OfScore(
+                    score,
+                    accurate,
+                    own.stream()
+                            .filter(sample -> said.containsKey(sample.id()))
+                            .map(sample -> new Told(
+                                    sample.id(),
+                                    said.get(sample.id()),
+                                    sample.scored().get(score)))
+                            .toList(),
+                    found));
+            if (accurate.helps()) {
+                found.forEach(one -> teach(one, taught));
+            }
+            spreads.add(new Spread(score, learned.spread(head, score)));
+        });
+        scores.sort(Comparator.comparing(OfScore::score));
+        return new HeadLearned(own.size(), scores, new Correction(taught, spreads));
+    }
+
+    private static void teach(Found found, List<Taught> into) {
+        boolean much = Math.abs(found.known().points()) >= WORTH_A_WORD * ScatterOf.unit(found.score());
+        if (found.kind() != null && much) {
+            into.add(new Taught(
+                    found.kind(),
+                    found.bottle(),
+                    found.way(),
+                    found.zone(),
+                    found.score(),
+                    found.known().points(),
+                    found.because()));
+        }
+    }
+
+    /** One score of one head, asked for all that may move it. */
+    private record Asked(Fit fit, String head, List<Sample> all, List<Sample> own) {
+        List<Found> found(String kind, String rater, Set<String> bottles) {
+            List<Found> found = new ArrayList<>();
+            add(found, Kind.ALWAYS, "This head", null, null, false, effect(Source.HEAD, head, 1));
+            add(found, Kind.ALWAYS, "The salon", null, null, false, effect(Source.SALON, "", 1));
+            if (rater != null) {
+                add(found, Kind.ALWAYS, rater + "'s eye", null, null, false, effect(Source.RATER, rater, 1));
+            }
+            for (String bottle : bottles) {
+                Map<Effect, Double> effects = effect(Source.BOTTLE_HERE, bottle, 1);
+                effects.putAll(effect(Source.BOTTLE, bottle, 1));
+                effects.putAll(effect(Source.BOTTLE_ON_KIND, EffectsIn.onKind(bottle, kind), 1));
+                add(found, Kind.BOTTLE, bottle, bottle, null, false, effects);
+            }
+            for (Manner way : Manner.values()) {
+                Map<Effect, Double> effects = effect(Source.WAY_HERE, way.name(), 1);
+                effects.putAll(effect(Source.WAY, way.name(), 1));
+                add(found, Kind.WAY, capitalised(way.label()), null, way, false, effects);
+            }
+            Map<Effect, Double> air = effect(Source.AIR_HERE, "", 1);
+            air.putAll(effect(Source.AIR, "", 1));
+            add(found, Kind.AIR, "Each 5 °C of dew point", null, null, true, air);
+            add(found, null, "Each week since clarifying", null, null, true, effect(Source.CLARIFIED_HERE, "", 1));
+            add(found, null, "Each week since protein", null, null, true, effect(Source.PROTEIN_HERE, "", 1));
+            ZonesLearned.of(fit.score(), own)
+                    .forEach((zone, known) -> found.add(Found.of(
+                            fit.score(), Kind.ZONE, capitalised(zone.label()), null, null, zone, known, false)));
+            found.sort(Comparator.comparingDouble(
+                    (Found one) -> -Math.abs(one.known().points())));
+            return found;
+        }
+
+        private static Map<Effect, Double> effect(Source source, String name, double much) {
+            Map<Effect, Double> one = new LinkedHashMap<>();
+            one.put(new Effect(source, name), much);
+            return one;
+        }
+
+        /** Where it was in some wash of this head, or is of the salon and was in some wash at all. */
+        private void add(
+                List<Found> found,
+                Kind kind,
+                String what,
+                String bottle,
+                Manner way,
+                boolean association,
+                Map<Effect, Double> effects) {
+            Effect first = effects.keySet().iterator().next();
+            List<String> washes = washes(first.source().isOfHead() ? own : all, first);
+            if (washes.isEmpty() && bottle != null) {
+                washes = washes(all, new Effect(Source.BOTTLE, bottle));
+            }
+            if (!washes.isEmpty()) {
+                found.add(Found.of(
+                        fit.score(),
+                        kind,
+                        what,
+                        bottle,
+                        way,
+                        null,
+                        Known.of(fit.together(head, effects), washes),
+                        association));
+            }
+        }
+
+        private List<String> washes(List<Sample> some, Effect effect) {
+            return some.stream()
+                    .filter(sample -> sample.has(fit.score()))
+                    .filter(sample -> sample.effects().getOrDefault(effect, 0.0) != 0)
+                    .map(Sample::id)
+                    .toList();
+        }
+
+        private static String capitalised(String words) {
+            return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
+        }
+    }
+}

@@ -1,0 +1,91 @@
+package eventide.learning;
+
+import eventide.hair.Zone;
+import eventide.outcome.Outcome;
+import eventide.outcome.OutcomeModel;
+import eventide.wash.ScoreName;
+import eventide.wash.Wash;
+import java.util.EnumMap;
+import java.util.Map;
+
+/**
+ * A wash as it is learned from.
+ *
+ * @param id of the wash, for opening it again
+ * @param head whose it was
+ * @param effects how much of each was in it: 1 where it simply was, weeks or steps of dew point where there is a measure
+ * @param weight from above 0 to 1: a wash on hair that has changed since tells less
+ * @param model what the model says, without anything learned
+ * @param scored what was given; a score nobody gave is absent
+ * @param zones of each score, by how much more a zone was off than the head: points; empty where zones were not scored
+ */
+public record Sample(
+        String id,
+        String head,
+        Map<Effect, Double> effects,
+        double weight,
+        Map<ScoreName, Double> model,
+        Map<ScoreName, Double> scored,
+        Map<ScoreName, Map<Zone, Double>> zones) {
+    public Sample {
+        effects = Map.copyOf(effects);
+        model = Map.copyOf(model);
+        scored = Map.copyOf(scored);
+        zones = Map.copyOf(zones);
+    }
+
+    /** A wash on hair that reads otherwise since (bleached, cut) tells as much as so many on hair as it is now [OURS]. */
+    private static final double BEFORE_A_CHANGE = .4;
+
+    /**
+     * A wash that was scored.
+     *
+     * @param rater null where nobody said
+     * @param changed whether the hair reads otherwise since
+     * @param byZone scores zone by zone, empty where only the head's were given
+     */
+    public static Sample of(
+            String id,
+            String head,
+            String rater,
+            Wash wash,
+            Map<ScoreName, Double> scored,
+            boolean changed,
+            Map<Zone, Map<ScoreName, Double>> byZone) {
+        Outcome outcome = OutcomeModel.predict(wash);
+        Map<ScoreName, Double> said = new EnumMap<>(ScoreName.class);
+        for (ScoreName score : ScoreName.values()) {
+            said.put(score, outcome.overall().of(score));
+        }
+        return new Sample(
+                id,
+                head,
+                EffectsIn.of(wash, head, rater),
+                changed ? BEFORE_A_CHANGE : 1,
+                said,
+                scored,
+                zones(outcome, scored, byZone));
+    }
+
+    private static Map<ScoreName, Map<Zone, Double>> zones(
+            Outcome outcome, Map<ScoreName, Double> scored, Map<Zone, Map<ScoreName, Double>> byZone) {
+        Map<ScoreName, Map<Zone, Double>> zones = new EnumMap<>(ScoreName.class);
+        byZone.forEach((zone, own) -> own.forEach((score, points) -> {
+            if (scored.containsKey(score)) {
+                double more = points - outcome.byZone().get(zone).of(score);
+                double head = scored.get(score) - outcome.overall().of(score);
+                zones.computeIfAbsent(score, any -> new EnumMap<>(Zone.class)).put(zone, more - head);
+            }
+        }));
+        return zones;
+    }
+
+    boolean has(ScoreName score) {
+        return scored.containsKey(score) && model.containsKey(score);
+    }
+
+    /** Points the model was too low by. */
+    double missed(ScoreName score) {
+        return scored.get(score) - model.get(score);
+    }
+}

@@ -1,0 +1,55 @@
+package eventide.learning;
+
+import eventide.wash.ScoreName;
+import java.util.EnumMap;
+import java.util.Map;
+
+/**
+ * How far scores of one kind scatter, and how far each kind of effect is from nothing: variances in points squared. Begins with what is
+ * usual and moves to what a log shows, the more the more it holds.
+ */
+final class ScatterOf {
+    /** A score of one rater on one day scatters by so much, standard deviation as a share of the unit [OURS]. */
+    private static final double USUAL_NOISE = .8;
+
+    private final double noise;
+    private final Map<Source, Double> effects;
+
+    private ScatterOf(double noise, Map<Source, Double> effects) {
+        this.noise = noise;
+        this.effects = effects;
+    }
+
+    static ScatterOf usual(ScoreName score) {
+        double unit = unit(score);
+        Map<Source, Double> effects = new EnumMap<>(Source.class);
+        for (Source source : Source.values()) {
+            effects.put(source, square(source.usual() * unit));
+        }
+        return new ScatterOf(square(USUAL_NOISE * unit), effects);
+    }
+
+    ScatterOf with(double otherNoise, Map<Source, Double> otherEffects) {
+        Map<Source, Double> all = new EnumMap<>(effects);
+        all.putAll(otherEffects);
+        return new ScatterOf(otherNoise, all);
+    }
+
+    /** A point of a score from 0 to 10; of shrinkage 6 percent, of days three quarters of one [OURS]. */
+    static double unit(ScoreName score) {
+        return score == ScoreName.SHRINKAGE ? 6 : score == ScoreName.DAYS ? .75 : 1;
+    }
+
+    /** Variance of one score about what is known of it. */
+    double noise() {
+        return noise;
+    }
+
+    double of(Source source) {
+        return effects.get(source);
+    }
+
+    private static double square(double value) {
+        return value * value;
+    }
+}

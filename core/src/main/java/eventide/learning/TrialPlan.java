@@ -1,0 +1,86 @@
+package eventide.learning;
+
+import eventide.shape.Frozen;
+import eventide.shape.InvalidException;
+import eventide.shape.Letters;
+import eventide.shape.Maybe;
+import eventide.shape.Range;
+import eventide.shape.Shape;
+import eventide.wash.ScoreName;
+import java.time.Instant;
+import java.util.List;
+
+/**
+ * A trial as it was agreed: one thing otherwise, looked at in these scores, after so many pairs.
+ *
+ * @param used what the head is used to: the name of a bottle
+ * @param tried what is tried against it
+ * @param scores that are looked at, the first the one it is for
+ * @param margin a difference smaller than this does not matter, points
+ * @param confidencePercent of its interval
+ * @param agreedPairs after which it is read
+ * @param stoppedAt absent while it runs
+ * @param leftOut washes that do not count, each with its reason
+ */
+public record TrialPlan(
+        @Letters(least = 1, most = 200) String used,
+        @Letters(least = 1, most = 200) String tried,
+        Way way,
+        List<ScoreName> scores,
+        @Range(from = .1, to = 10, unit = "points") Double margin,
+        @Range(from = 50, to = 99.9, unit = "%") Double confidencePercent,
+        @Range(from = 1, to = 999) Integer agreedPairs,
+        Instant startedAt,
+        @Maybe Instant stoppedAt,
+        @Maybe List<LeftOut> leftOut) {
+    /** How the two are set against each other. */
+    public enum Way {
+        /** Half a head against half a head, the sides swapped from wash to wash. */
+        HALVES,
+        /** Turn about over washes. */
+        TURN_ABOUT
+    }
+
+    /** A wash spoilt by weather or a slip. */
+    public record LeftOut(@Range(from = 1, to = 9e15) Long washDay, @Letters(least = 1, most = 300) String because) {
+        public LeftOut {
+            Shape.check(LeftOut.class, washDay, because);
+        }
+    }
+
+    public TrialPlan {
+        Shape.check(
+                TrialPlan.class,
+                used,
+                tried,
+                way,
+                scores,
+                margin,
+                confidencePercent,
+                agreedPairs,
+                startedAt,
+                stoppedAt,
+                leftOut);
+        scores = Frozen.list(scores);
+        leftOut = Frozen.list(leftOut);
+        if (scores.isEmpty()) {
+            throw InvalidException.of("scores", "scores must hold at least one score that is looked at");
+        }
+        if (used.equals(tried)) {
+            throw InvalidException.of("tried", "tried must be another than what the head is used to");
+        }
+    }
+
+    public List<LeftOut> leftOutOrNone() {
+        return leftOut == null ? List.of() : leftOut;
+    }
+
+    public boolean isRunning() {
+        return stoppedAt == null;
+    }
+
+    /** Pairs it takes until a difference of the margin shows four times in five. */
+    public static int pairsFor(double scatter, double margin, double confidencePercent) {
+        return PairsNeeded.forDifference(scatter, margin, confidencePercent / 100);
+    }
+}

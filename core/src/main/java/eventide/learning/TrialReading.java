@@ -1,0 +1,179 @@
+package eventide.learning;
+
+import eventide.learning.TrialPlan.LeftOut;
+import eventide.learning.TrialPlan.Way;
+import eventide.learning.TrialQuestion.Pair;
+import eventide.routine.Half;
+import eventide.shape.Maybe;
+import eventide.wash.ScoreName;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/**
+ * A trial as its washes read. Several scores looked at together are allowed for by Holm's step-down (Holm 1979, Scand J Stat 6, 65):
+ * the clearest is asked for most, the next for less.
+ *
+ * @param pairs that count, the oldest first, of the score it is for
+ * @param readings of each score, the one it is for first; absent while there is no pair
+ * @param spoilt washes that were taken out, each with its reason
+ * @param words the verdict as it may be said now
+ * @param nextTriedOn the half that has what is tried at the next wash; absent where whole heads take turns
+ * @param nextIsTried whether the next wash is one with what is tried; absent where halves are set against each other
+ */
+public record TrialReading(
+        List<PairOfWashes> pairs,
+        List<OfScore> readings,
+        List<LeftOut> spoilt,
+        String words,
+        boolean early,
+        @Maybe Half nextTriedOn,
+        @Maybe Boolean nextIsTried) {
+    /**
+     * @param used points of what the head is used to; as given, frizz too
+     * @param washes one, or the two that were paired
+     */
+    public record PairOfWashes(List<Long> washes, double used, double tried, @Maybe Half triedOn) {}
+
+    /** Of frizz and weight less is better: their trial is of 10 less the score. */
+    public record OfScore(ScoreName score, Trial trial) {}
+
+    /** The oldest wash first. */
+    public static TrialReading of(TrialPlan plan, List<TrialWash> all) {
+        Map<Long, LeftOut> out = plan.leftOutOrNone().stream()
+                .collect(Collectors.toMap(LeftOut::washDay, one -> one, (one, again) -> again));
+        List<TrialWash> washes = all.stream()
+                .filter(wash -> !wash.at().isBefore(plan.startedAt()))
+                .filter(wash -> plan.isRunning() || !wash.at().isAfter(plan.stoppedAt()))
+                .sorted(Comparator.comparing(TrialWash::at).thenComparing(TrialWash::id))
+                .toList();
+        List<TrialWash> counted =
+                washes.stream().filter(wash -> !out.containsKey(wash.id())).toList();
+        List<OfScore> readings = readings(plan, counted);
+        List<PairOfWashes> pairs = pairs(plan, counted, plan.scores().get(0));
+        boolean early = pairs.size() < plan.agreedPairs();
+        return new TrialReading(
+                pairs,
+                readings,
+                plan.leftOutOrNone(),
+                words(plan, readings, pairs.size()),
+                early,
+                plan.way() == Way.HALVES ? nextTriedOn(plan, washes) : null,
+                plan.way() == Way.HALVES ? null : nextIsTried(plan, washes));
+    }
+
+    private static List<PairOfWashes> pairs(TrialPlan plan, List<TrialWash> washes, ScoreName score) {
+        return plan.way() == Way.HALVES ? halves(plan, washes, score) : turns(plan, washes, score);
+    }
+
+    private static List<PairOfWashes> halves(TrialPlan plan, List<TrialWash> washes, ScoreName score) {
+        List<PairOfWashes> pairs = new ArrayList<>();
+        for (TrialWash wash : washes) {
+            Half used = wash.sideOf(plan.used());
+            Half tried = wash.sideOf(plan.tried());
+            if (used != null && tried != null && used != tried) {
+                Double a = wash.scored(score, used);
+                Double b = wash.scored(score, tried);
+                if (a != null && b != null) {
+                    pairs.add(new PairOfWashes(List.of(wash.id()), a, b, tried));
+                }
+            }
+        }
+        return pairs;
+    }
+
+    /** Each wash with one of the two is paired with the next that had the other. */
+    private static List<PairOfWashes> turns(TrialPlan plan, List<TrialWash> washes, ScoreName score) {
+        List<PairOfWashes> pairs = new ArrayList<>();
+        TrialWash waiting = null;
+        for (TrialWash wash : washes) {
+            boolean used = wash.hasOnAll(plan.used());
+            if (used == wash.hasOnAll(plan.tried()) || wash.scored(score) == null) {
+                continue;
+            }
+            if (waiting == null || waiting.hasOnAll(plan.used()) == used) {
+                waiting = wash;
+                continue;
+            }
+            TrialWash a = used ? wash : waiting;
+            TrialWash b = used ? waiting : wash;
+            pairs.add(new PairOfWashes(List.of(waiting.id(), wash.id()), a.scored(score), b.scored(score), null));
+            waiting = null;
+        }
+        return pairs;
+    }
+
+    private static List<OfScore> readings(TrialPlan plan, List<TrialWash> washes) {
+        List<TrialQuestion> asked = new ArrayList<>();
+        List<ScoreName> scores = new ArrayList<>();
+        for (ScoreName score : plan.scores()) {
+            List<Pair> pairs = pairs(plan, washes, score).stream()
+                    .map(pair -> pair(pair, isBetterLow(score)))
+                    .toList();
+            if (!pairs.isEmpty()) {
+                scores.add(score);
+                asked.add(new TrialQuestion(pairs, plan.margin(), plan.confidencePercent()));
+            }
+        }
+        double[] confidence = Holm.confidences(
+                asked.stream().map(Trial::of).mapToDouble(Trial::pValue).toArray(), plan.confidencePercent() / 100);
+        List<OfScore> readings = new ArrayList<>();
+        for (int i = 0; i < scores.size(); i++) {
+            readings.add(new OfScore(scores.get(i), Trial.of(asked.get(i), confidence[i])));
+        }
+        return readings;
+    }
+
+    private static Pair pair(PairOfWashes pair, boolean low) {
+        Half usedOn = pair.triedOn() == null ? null : pair.triedOn() == Half.LEFT ? Half.RIGHT : Half.LEFT;
+        return low
+                ? new Pair(MOST - pair.used(), MOST - pair.tried(), usedOn)
+                : new Pair(pair.used(), pair.tried(), usedOn);
+    }
+
+    private static final double MOST = 10;
+
+    static boolean isBetterLow(ScoreName score) {
+        return score == ScoreName.FRIZZ || score == ScoreName.WEIGHT;
+    }
+
+    private static String words(TrialPlan plan, List<OfScore> readings, int pairs) {
+        if (readings.isEmpty()) {
+            return "Not begun: the first wash with both, scored on both sides, is its first pair.";
+        }
+        OfScore first = readings.get(0);
+        String said = (isBetterLow(first.score()) ? "Less " + first.score().label() + " is better here. " : "")
+                + first.trial().words();
+        String several = readings.size() == 1
+                ? ""
+                : " " + readings.size() + " scores are looked at together, and allowed for (Holm).";
+        int left = plan.agreedPairs() - pairs;
+        String early = left <= 0
+                ? ""
+                : " Looked at early, " + left + (left == 1 ? " pair" : " pairs") + " before the " + plan.agreedPairs()
+                        + " agreed: a hint, no verdict. Who looks at every wash and stops at the first good one is wrong more"
+                        + " often than "
+                        + Math.round(100 - plan.confidencePercent()) + " times in 100.";
+        return said + several + early;
+    }
+
+    /** The sides are swapped each time. */
+    private static Half nextTriedOn(TrialPlan plan, List<TrialWash> washes) {
+        Half last = null;
+        for (TrialWash wash : washes) {
+            Half tried = wash.sideOf(plan.tried());
+            last = tried != null && wash.sideOf(plan.used()) != null ? tried : last;
+        }
+        return last == Half.RIGHT ? Half.LEFT : Half.RIGHT;
+    }
+
+    private static boolean nextIsTried(TrialPlan plan, List<TrialWash> washes) {
+        boolean tried = false;
+        for (TrialWash wash : washes) {
+            tried = wash.hasOnAll(plan.tried()) || tried && !wash.hasOnAll(plan.used());
+        }
+        return !tried;
+    }
+}

@@ -1,0 +1,92 @@
+package eventide.learning;
+
+import eventide.wash.Manner;
+import eventide.wash.ScoreName;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+
+/**
+ * A salon with a hidden truth: every effect is drawn once, scores are the model's plus the effects plus chance. The truth is drawn from
+ * other scatters than those the learning begins with.
+ */
+final class InventedSalon {
+    private static final List<String> BOTTLES =
+            List.of("kelp", "fathom", "lee shore", "spindrift", "samphire", "ebb", "neap", "skerry");
+    private static final List<String> KINDS = List.of("fine waves", "medium curls", "coarse coils");
+    private static final List<String> RATERS = List.of("Anwen", "Corin");
+
+    private final Random random;
+    private final double strength;
+    private final double noise;
+    private final Map<Effect, Double> truth = new HashMap<>();
+
+    /**
+     * @param strength of the effects, against the usual; 0 where there is nothing to learn
+     * @param noise of one score, standard deviation in points
+     */
+    InventedSalon(long seed, double strength, double noise) {
+        this.random = new Random(seed);
+        this.strength = strength;
+        this.noise = noise;
+    }
+
+    /** Washes of some heads, between least and most each; the last of each head is the newest. */
+    List<Sample> washes(int heads, int least, int most) {
+        List<Sample> all = new ArrayList<>();
+        for (int h = 0; h < heads; h++) {
+            String head = "head " + h;
+            String kind = KINDS.get(random.nextInt(KINDS.size()));
+            int washes = least + random.nextInt(most - least + 1);
+            List<String> liked = List.of(bottle(), bottle(), bottle());
+            for (int i = 0; i < washes; i++) {
+                all.add(wash(head + " wash " + (100 + i), head, kind, liked.get(random.nextInt(3))));
+            }
+        }
+        return all;
+    }
+
+    private String bottle() {
+        return BOTTLES.get(random.nextInt(BOTTLES.size()));
+    }
+
+    private Sample wash(String id, String head, String kind, String gel) {
+        Map<Effect, Double> effects = new LinkedHashMap<>();
+        effects.put(new Effect(Source.SALON, ""), 1.0);
+        effects.put(new Effect(Source.HEAD, head), 1.0);
+        effects.put(new Effect(Source.RATER, RATERS.get(random.nextInt(RATERS.size()))), 1.0);
+        effects.put(new Effect(Source.BOTTLE, gel), 1.0);
+        effects.put(new Effect(Source.BOTTLE_ON_KIND, EffectsIn.onKind(gel, kind)), 1.0);
+        effects.put(new Effect(Source.BOTTLE_HERE, gel), 1.0);
+        for (Manner manner : List.of(Manner.COILED, Manner.DIFFUSED, Manner.SMALL_SECTIONS)) {
+            if (random.nextBoolean()) {
+                effects.put(new Effect(Source.WAY, manner.name()), 1.0);
+                effects.put(new Effect(Source.WAY_HERE, manner.name()), 1.0);
+            }
+        }
+        double dew = random.nextGaussian();
+        effects.put(new Effect(Source.AIR, ""), dew);
+        effects.put(new Effect(Source.AIR_HERE, ""), dew);
+        double model = 3 + 5 * random.nextDouble();
+        double score = model + noise * random.nextGaussian();
+        for (Map.Entry<Effect, Double> one : effects.entrySet()) {
+            score += one.getValue() * truth(one.getKey(), head);
+        }
+        return new Sample(
+                id,
+                head,
+                effects,
+                1,
+                Map.of(ScoreName.DEFINITION, model),
+                Map.of(ScoreName.DEFINITION, score),
+                Map.of());
+    }
+
+    private double truth(Effect effect, String head) {
+        Effect one = effect.source().isOfHead() ? new Effect(effect.source(), effect.name() + "@" + head) : effect;
+        return truth.computeIfAbsent(one, any -> strength * effect.source().usual() * random.nextGaussian());
+    }
+}
