@@ -108,7 +108,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get"];
-        put: operations["save_1"];
+        put: operations["save_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -148,6 +148,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{id}/learning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["head"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/learning/next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["next"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{id}/readings": {
         parameters: {
             query?: never;
@@ -158,6 +190,22 @@ export interface paths {
         get: operations["readings"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/trials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofClient_1"];
+        put?: never;
+        post: operations["begin"];
         delete?: never;
         options?: never;
         head?: never;
@@ -366,6 +414,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/learning/bottles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bottles"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/learning/halves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["split"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/learning/predict": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["predict"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/learning/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["trial"];
         delete?: never;
         options?: never;
         head?: never;
@@ -732,7 +844,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["save"];
+        put: operations["save_1"];
         post?: never;
         delete: operations["putAway"];
         options?: never;
@@ -894,7 +1006,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -909,7 +1021,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["back_1"];
+        post: operations["back_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -926,6 +1038,38 @@ export interface paths {
         get: operations["today"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["save"];
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["back_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -974,7 +1118,7 @@ export interface paths {
         get: operations["get_1"];
         put?: never;
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1240,6 +1384,13 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Accuracy: {
+            correctedError: number;
+            coveragePercent: number;
+            helps: boolean;
+            modelError: number;
+            washes: number;
+        };
         ActionCard: {
             /** @enum {string} */
             action: "OIL_SCALP" | "DETANGLE" | "CLEANSE" | "CLARIFY" | "CONDITION" | "MASK" | "PROTEIN" | "RINSE" | "SQUISH" | "SQUEEZE" | "REWET" | "COVER" | "WAIT" | "SECTION" | "APPLY" | "SMOOTH" | "SCRUNCH" | "PRESS" | "COIL" | "SHINGLE" | "BRUSH_STYLE" | "TWIST" | "DIVIDE_CLUMPS" | "LIFT_ROOTS" | "SHAKE_ROOTS" | "SET_PART" | "MICROPLOP" | "PLOP" | "WET_PLOP" | "CLIP_ROOTS" | "UNCLIP" | "HOVER" | "CUP" | "HAMMOCK" | "HOOD" | "FAN" | "AIR" | "BREAK_CAST" | "PICK" | "FLUFF" | "STRETCH" | "PIN_UP" | "MIST" | "COVER_NIGHT" | "EACH_SECTION";
@@ -1297,6 +1448,18 @@ export interface components {
             perSection: string;
             product: components["schemas"]["Product"];
             step: number;
+        };
+        Answer: {
+            estimate: components["schemas"]["Estimate"];
+            /** @enum {string} */
+            score?: "definition" | "clumping" | "frizz" | "shrinkagePercent" | "volume" | "softness" | "hold" | "weight" | "days";
+            what: string;
+            words: string;
+        };
+        Answers: {
+            doesNot: components["schemas"]["Answer"][];
+            sure: string;
+            works: components["schemas"]["Answer"][];
         };
         Arrival: {
             clients: components["schemas"]["Comes"][];
@@ -1374,6 +1537,19 @@ export interface components {
             openedOn?: string;
             /** @enum {string} */
             windowFrom?: "BOTTLE" | "LEARNED" | "LABEL" | "USUAL";
+        };
+        BottleLearned: {
+            bottle: string;
+            onKinds: components["schemas"]["OnKind"][];
+            /** @enum {string} */
+            verdict: "EARNS_ITS_PLACE" | "WAITS" | "LET_GO";
+            washes: number;
+            words: string;
+        };
+        BottleMoved: {
+            known: components["schemas"]["Estimate"];
+            /** @enum {string} */
+            score: "definition" | "clumping" | "frizz" | "shrinkagePercent" | "volume" | "softness" | "hold" | "weight" | "days";
         };
         BottleOnHair: {
             hair?: components["schemas"]["Hair"];
@@ -1550,6 +1726,21 @@ export interface components {
             /** Format: date-time */
             replacedAt: string;
         };
+        Correction: {
+            spread?: components["schemas"]["Spread"][];
+            taught: components["schemas"]["Taught"][];
+        };
+        CorrectionPart: {
+            by: string;
+            high: number;
+            low: number;
+            points: number;
+            /** @enum {string} */
+            score: "definition" | "clumping" | "frizz" | "shrinkagePercent" | "volume" | "softness" | "hold" | "weight" | "days";
+            /** @enum {string} */
+            source: "SALON" | "RATER" | "BOTTLE" | "BOTTLE_ON_KIND" | "WAY" | "AIR" | "HEAD" | "BOTTLE_HERE" | "WAY_HERE" | "AIR_HERE" | "CLARIFIED_HERE" | "PROTEIN_HERE";
+            washes: number;
+        };
         Cue: {
             how: string;
             minutes: number;
@@ -1604,6 +1795,13 @@ export interface components {
         };
         Erasing: {
             name: string;
+        };
+        Estimate: {
+            high: number;
+            ids: string[];
+            low: number;
+            points: number;
+            washes: number;
         };
         Fault: {
             message: string;
@@ -1702,6 +1900,19 @@ export interface components {
             inner?: number;
             ratio: number;
             step: number;
+        };
+        GivenScores: {
+            clumping?: number;
+            /** @description days */
+            days?: number;
+            definition?: number;
+            frizz?: number;
+            hold?: number;
+            /** @description % */
+            shrinkagePercent?: number;
+            softness?: number;
+            volume?: number;
+            weight?: number;
         };
         Goal: {
             definition: number;
@@ -1802,6 +2013,12 @@ export interface components {
         Head: {
             hair?: components["schemas"]["Hair"];
         };
+        HeadLearned: {
+            answers: components["schemas"]["Answers"];
+            correction: components["schemas"]["Correction"];
+            scores: components["schemas"]["ScoreLearned"][];
+            washes: number;
+        };
         HistoryLine: {
             /** Format: date-time */
             at: string;
@@ -1893,9 +2110,35 @@ export interface components {
             traits: components["schemas"]["Traits"];
             unknown: string[];
         };
+        LearnedThing: {
+            association: boolean;
+            because: string;
+            bottle?: string;
+            estimate: components["schemas"]["Estimate"];
+            here: boolean;
+            /** @enum {string} */
+            kind?: "ALWAYS" | "ZONE" | "BOTTLE" | "WAY" | "AIR";
+            /** @enum {string} */
+            score: "definition" | "clumping" | "frizz" | "shrinkagePercent" | "volume" | "softness" | "hold" | "weight" | "days";
+            /** @enum {string} */
+            way?: "COILED" | "SHINGLED" | "BRUSHED" | "RAKED" | "SMALL_SECTIONS" | "FABRIC" | "UPSIDE_DOWN" | "DIFFUSED" | "HOODED" | "FLUFFED" | "PICKED";
+            what: string;
+            /** @enum {string} */
+            zone?: "HAIRLINE" | "CROWN" | "LEFT" | "RIGHT" | "BACK" | "NAPE";
+        };
+        LeftOut: {
+            because: string;
+            washDay: number;
+        };
         Level: {
             from: number;
             looks: string;
+        };
+        Likely: {
+            high: number;
+            low: number;
+            /** @enum {string} */
+            score: "definition" | "clumping" | "frizz" | "shrinkagePercent" | "volume" | "softness" | "hold" | "weight" | "days";
         };
         Limits: {
             /** @description minutes */
@@ -1993,6 +2236,28 @@ export interface components {
             /** @enum {string} */
             score: "definition" | "clumping" | "frizz" | "shrinkagePercent" | "volume" | "softness" | "hold" | "weight" | "days";
         };
+        NextTrial: {
+            chanceMattersPercent: number;
+            chancePercent: number;
+            expectedPoints: number;
+            gainPoints: number;
+            moreCents: number;
+            moreMinutes: number;
+            pairs: number;
+            routine: components["schemas"]["Routine"];
+            tried: components["schemas"]["Product"];
+            used: components["schemas"]["Product"];
+            words: string;
+        };
+        NextWash: {
+            air: components["schemas"]["Air"];
+            client?: string;
+            goal: components["schemas"]["Goal"];
+            hair: components["schemas"]["Hair"];
+            rater?: string;
+            routine: components["schemas"]["Routine"];
+            schools?: components["schemas"]["Schools"];
+        };
         Noted: {
             /** Format: date-time */
             at: string;
@@ -2000,6 +2265,11 @@ export interface components {
             sign: "GOOD" | "FRIZZY" | "TANGLED" | "TOO_DRY" | "TOO_WET" | "FLAKES" | "WEIGHED_DOWN" | "TENDER";
             /** @enum {string} */
             zone: "HAIRLINE" | "CROWN" | "LEFT" | "RIGHT" | "BACK" | "NAPE";
+        };
+        OnKind: {
+            kind: string;
+            scores: components["schemas"]["BottleMoved"][];
+            washes: number;
         };
         OnThisHair: {
             cautions: string[];
@@ -2051,6 +2321,7 @@ export interface components {
                 RIGHT?: components["schemas"]["Scores"];
             };
             contributions: components["schemas"]["Contribution"][];
+            likely: components["schemas"]["Likely"][];
             overall: components["schemas"]["Scores"];
         };
         Outdoors: {
@@ -2064,6 +2335,13 @@ export interface components {
             mixed: components["schemas"]["Product"];
             rubbed?: components["schemas"]["RubTest"];
         };
+        PairOfWashes: {
+            tried: number;
+            /** @enum {string} */
+            triedOn?: "LEFT" | "RIGHT";
+            used: number;
+            washes: number[];
+        };
         Pairing: {
             air: components["schemas"]["Air"];
             goal: components["schemas"]["Goal"];
@@ -2072,6 +2350,17 @@ export interface components {
             one: components["schemas"]["Routine"];
             other: components["schemas"]["Routine"];
             schools?: components["schemas"]["Schools"];
+        };
+        PastWash: {
+            air: components["schemas"]["Air"];
+            client?: string;
+            date?: string;
+            goal: components["schemas"]["Goal"];
+            hair: components["schemas"]["Hair"];
+            rater?: string;
+            routine: components["schemas"]["Routine"];
+            schools?: components["schemas"]["Schools"];
+            scores: components["schemas"]["GivenScores"];
         };
         Pause: {
             /** Format: date-time */
@@ -2092,6 +2381,36 @@ export interface components {
             frizz: number;
             refreshed: boolean;
             volume: number;
+        };
+        Prediction: {
+            accuracy: {
+                clumping?: components["schemas"]["Accuracy"];
+                days?: components["schemas"]["Accuracy"];
+                definition?: components["schemas"]["Accuracy"];
+                frizz?: components["schemas"]["Accuracy"];
+                hold?: components["schemas"]["Accuracy"];
+                shrinkagePercent?: components["schemas"]["Accuracy"];
+                softness?: components["schemas"]["Accuracy"];
+                volume?: components["schemas"]["Accuracy"];
+                weight?: components["schemas"]["Accuracy"];
+            };
+            parts: components["schemas"]["CorrectionPart"][];
+            scores: {
+                clumping?: components["schemas"]["ScoreSaid"];
+                days?: components["schemas"]["ScoreSaid"];
+                definition?: components["schemas"]["ScoreSaid"];
+                frizz?: components["schemas"]["ScoreSaid"];
+                hold?: components["schemas"]["ScoreSaid"];
+                shrinkagePercent?: components["schemas"]["ScoreSaid"];
+                softness?: components["schemas"]["ScoreSaid"];
+                volume?: components["schemas"]["ScoreSaid"];
+                weight?: components["schemas"]["ScoreSaid"];
+            };
+            washes: number;
+        };
+        PredictionQuestion: {
+            history: components["schemas"]["PastWash"][];
+            next: components["schemas"]["NextWash"];
         };
         Preview: {
             duplicates: number;
@@ -2145,6 +2464,7 @@ export interface components {
             exhaustive?: boolean;
             goal: components["schemas"]["Goal"];
             hair: components["schemas"]["Hair"];
+            learned?: components["schemas"]["Correction"];
             limits?: components["schemas"]["Limits"];
             schools?: components["schemas"]["Schools"];
             shelf: components["schemas"]["Product"][];
@@ -2153,6 +2473,7 @@ export interface components {
             air: components["schemas"]["Air"];
             goal: components["schemas"]["Goal"];
             hair: components["schemas"]["Hair"];
+            learned?: components["schemas"]["Correction"];
             limits?: components["schemas"]["Limits"];
             routine: components["schemas"]["Routine"];
             schools?: components["schemas"]["Schools"];
@@ -2177,6 +2498,7 @@ export interface components {
             daysLasted?: number;
             measured?: components["schemas"]["Measured"];
             notes?: string;
+            rater?: string;
             rootsDry: boolean;
             strands?: components["schemas"]["StrandByRuler"][];
         };
@@ -2381,6 +2703,13 @@ export interface components {
             name: string;
             question: string;
         };
+        ScoreLearned: {
+            accuracy: components["schemas"]["Accuracy"];
+            found: components["schemas"]["LearnedThing"][];
+            /** @enum {string} */
+            score: "definition" | "clumping" | "frizz" | "shrinkagePercent" | "volume" | "softness" | "hold" | "weight" | "days";
+            washes: components["schemas"]["Told"][];
+        };
         ScoreMoved: {
             by: number;
             clear: boolean;
@@ -2389,6 +2718,17 @@ export interface components {
             score: string;
             /** @enum {string} */
             zone?: "HAIRLINE" | "CROWN" | "LEFT" | "RIGHT" | "BACK" | "NAPE";
+        };
+        ScoreSaid: {
+            corrected: number;
+            high: number;
+            low: number;
+            model: number;
+        };
+        ScoreTrial: {
+            /** @enum {string} */
+            score: "definition" | "clumping" | "frizz" | "shrinkagePercent" | "volume" | "softness" | "hold" | "weight" | "days";
+            trial: components["schemas"]["Trial"];
         };
         Scores: {
             clumping: number;
@@ -2471,11 +2811,28 @@ export interface components {
             one: components["schemas"]["Tide"];
             other: components["schemas"]["Tide"];
         };
+        SideEffect: {
+            estimate: number;
+            high: number;
+            low: number;
+        };
         Split: {
             inner?: number;
             product: components["schemas"]["Product"];
             routine: components["schemas"]["Routine"];
             step: number;
+        };
+        Splitting: {
+            routine: components["schemas"]["Routine"];
+            tried: components["schemas"]["Product"];
+            /** @enum {string} */
+            triedOn: "LEFT" | "RIGHT";
+            used: components["schemas"]["Product"];
+        };
+        Spread: {
+            points: number;
+            /** @enum {string} */
+            score: "definition" | "clumping" | "frizz" | "shrinkagePercent" | "volume" | "softness" | "hold" | "weight" | "days";
         };
         Step: {
             /** @enum {string} */
@@ -2621,6 +2978,19 @@ export interface components {
         TakeAlong: {
             text: string;
         };
+        Taught: {
+            because: string;
+            bottle?: string;
+            /** @enum {string} */
+            kind: "ALWAYS" | "ZONE" | "BOTTLE" | "WAY" | "AIR";
+            points: number;
+            /** @enum {string} */
+            score: "definition" | "clumping" | "frizz" | "shrinkagePercent" | "volume" | "softness" | "hold" | "weight" | "days";
+            /** @enum {string} */
+            way?: "COILED" | "SHINGLED" | "BRUSHED" | "RAKED" | "SMALL_SECTIONS" | "FABRIC" | "UPSIDE_DOWN" | "DIFFUSED" | "HOODED" | "FLUFFED" | "PICKED";
+            /** @enum {string} */
+            zone?: "HAIRLINE" | "CROWN" | "LEFT" | "RIGHT" | "BACK" | "NAPE";
+        };
         Template: {
             id: number;
             /** Format: date-time */
@@ -2657,6 +3027,11 @@ export interface components {
             air: components["schemas"]["AirReading"];
             clients: components["schemas"]["Line"][];
         };
+        Told: {
+            id: string;
+            said: components["schemas"]["ScoreSaid"];
+            scored: number;
+        };
         Traits: {
             conditioning: boolean;
             dryingAlcohol: boolean;
@@ -2675,6 +3050,65 @@ export interface components {
             silicones: "NONE" | "SOLUBLE" | "BUILDS_UP";
             sulfates: boolean;
             waxes: boolean;
+        };
+        Trial: {
+            estimate: number;
+            high: number;
+            low: number;
+            pValue: number;
+            pairs: number;
+            pairsStillNeeded: number;
+            sideEffect?: components["schemas"]["SideEffect"];
+            /** @enum {string} */
+            verdict: "BETTER" | "WORSE" | "NO_DIFFERENCE" | "NOT_YET";
+            words: string;
+        };
+        TrialNow: {
+            clientId: number;
+            id: number;
+            plan: components["schemas"]["TrialPlan"];
+            reading: components["schemas"]["TrialReading"];
+            version: number;
+        };
+        TrialPair: {
+            a: number;
+            /** @enum {string} */
+            aSide?: "LEFT" | "RIGHT";
+            b: number;
+        };
+        TrialPlan: {
+            agreedPairs: number;
+            /** @description % */
+            confidencePercent: number;
+            leftOut?: components["schemas"]["LeftOut"][];
+            /** @description points */
+            margin: number;
+            scores: ("definition" | "clumping" | "frizz" | "shrinkagePercent" | "volume" | "softness" | "hold" | "weight" | "days")[];
+            /** Format: date-time */
+            startedAt: string;
+            /** Format: date-time */
+            stoppedAt?: string;
+            tried: string;
+            used: string;
+            /** @enum {string} */
+            way: "HALVES" | "TURN_ABOUT";
+        };
+        TrialQuestion: {
+            /** @description % */
+            confidencePercent?: number;
+            /** @description points */
+            margin?: number;
+            pairs: components["schemas"]["TrialPair"][];
+        };
+        TrialReading: {
+            early: boolean;
+            nextIsTried?: boolean;
+            /** @enum {string} */
+            nextTriedOn?: "LEFT" | "RIGHT";
+            pairs: components["schemas"]["PairOfWashes"][];
+            readings: components["schemas"]["ScoreTrial"][];
+            spoilt: components["schemas"]["LeftOut"][];
+            words: string;
         };
         Understood: {
             stops: string[];
@@ -2994,7 +3428,7 @@ export interface operations {
             };
         };
     };
-    save_1: {
+    save_2: {
         parameters: {
             query?: never;
             header?: {
@@ -3076,6 +3510,54 @@ export interface operations {
             };
         };
     };
+    head: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HeadLearned"];
+                };
+            };
+        };
+    };
+    next: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Query"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["NextTrial"][];
+                };
+            };
+        };
+    };
     readings: {
         parameters: {
             query?: never;
@@ -3094,6 +3576,54 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ReadingTaken"][];
+                };
+            };
+        };
+    };
+    ofClient_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TrialNow"][];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrialPlan"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TrialNow"];
                 };
             };
         };
@@ -3440,6 +3970,98 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["LabelReading"];
+                };
+            };
+        };
+    };
+    bottles: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BottleLearned"][];
+                };
+            };
+        };
+    };
+    split: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Splitting"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HalfTrial"];
+                };
+            };
+        };
+    };
+    predict: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PredictionQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Prediction"];
+                };
+            };
+        };
+    };
+    trial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrialQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Trial"];
                 };
             };
         };
@@ -3986,7 +4608,7 @@ export interface operations {
             };
         };
     };
-    save: {
+    save_1: {
         parameters: {
             query?: never;
             header?: {
@@ -4313,7 +4935,7 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4333,7 +4955,7 @@ export interface operations {
             };
         };
     };
-    back_1: {
+    back_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4369,6 +4991,76 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Today"];
+                };
+            };
+        };
+    };
+    save: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrialPlan"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TrialNow"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    back_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TrialNow"];
                 };
             };
         };
@@ -4449,7 +5141,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;

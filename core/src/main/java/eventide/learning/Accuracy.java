@@ -24,9 +24,9 @@ public record Accuracy(double modelError, double correctedError, double coverage
      * @param left what was still missed once corrected
      * @param deviation that was to be expected of that
      */
-    record LeftOut(String id, double missed, double left, double deviation) {}
+    record Residual(String id, double missed, double left, double deviation) {}
 
-    static Accuracy of(List<LeftOut> all) {
+    static Accuracy of(List<Residual> all) {
         double model = all.stream()
                 .mapToDouble(one -> Math.abs(one.missed()))
                 .average()

@@ -14,21 +14,21 @@ import java.util.TreeMap;
  * @param onKinds the same for each kind of hair it was worn on
  * @param verdict from all of it
  */
-public record BottleLearned(String bottle, int washes, Verdict verdict, String words, List<OnKind> onKinds) {
+public record BottleLearned(String bottle, int washes, Standing verdict, String words, List<OnKind> onKinds) {
     /** Washes that make a judgement of a bottle [CP: about eight]. */
     public static final int ENOUGH = 8;
     /** As said, or nearly, points [OURS]. */
     private static final double NEARLY = .3;
 
     /** What to do with it. */
-    public enum Verdict {
+    public enum Standing {
         EARNS_ITS_PLACE("earns its place"),
         WAITS("waits"),
         LET_GO("let go");
 
         private final String label;
 
-        Verdict(String label) {
+        Standing(String label) {
             this.label = label;
         }
 
@@ -38,17 +38,17 @@ public record BottleLearned(String bottle, int washes, Verdict verdict, String w
     }
 
     /** On one kind of hair, by how much each score came out otherwise than said. */
-    public record OnKind(String kind, int washes, List<Moved> scores) {}
+    public record OnKind(String kind, int washes, List<BottleMoved> scores) {}
 
-    public record Moved(ScoreName score, Known known) {}
+    public record BottleMoved(ScoreName score, Estimate known) {}
 
     /** Every bottle that was worn, by name. */
     public static List<BottleLearned> of(Learned learned) {
         Map<String, Map<String, Integer>> worn = new TreeMap<>();
         learned.samples().forEach(sample -> sample.effects().keySet().stream()
-                .filter(effect -> effect.source() == Source.BOTTLE_ON_KIND)
+                .filter(effect -> effect.origin() == Origin.BOTTLE_ON_KIND)
                 .forEach(effect -> sample.effects().keySet().stream()
-                        .filter(bottle -> bottle.source() == Source.BOTTLE
+                        .filter(bottle -> bottle.origin() == Origin.BOTTLE
                                 && effect.name().startsWith(bottle.name() + " on "))
                         .forEach(bottle -> worn.computeIfAbsent(bottle.name(), any -> new TreeMap<>())
                                 .merge(
@@ -64,31 +64,31 @@ public record BottleLearned(String bottle, int washes, Verdict verdict, String w
         int washes = kinds.values().stream().mapToInt(Integer::intValue).sum();
         List<OnKind> on = new ArrayList<>();
         kinds.forEach((kind, count) -> on.add(new OnKind(kind, count, moved(learned, bottle, kind))));
-        Known definition = known(learned, ScoreName.DEFINITION, Map.of(new Effect(Source.BOTTLE, bottle), 1.0));
-        Known frizz = known(learned, ScoreName.FRIZZ, Map.of(new Effect(Source.BOTTLE, bottle), 1.0));
+        Estimate definition = known(learned, ScoreName.DEFINITION, Map.of(new Effect(Origin.BOTTLE, bottle), 1.0));
+        Estimate frizz = known(learned, ScoreName.FRIZZ, Map.of(new Effect(Origin.BOTTLE, bottle), 1.0));
         return new BottleLearned(
                 bottle, washes, verdict(definition, frizz, washes), words(definition, frizz, washes), on);
     }
 
-    private static List<Moved> moved(Learned learned, String bottle, String kind) {
-        List<Moved> moved = new ArrayList<>();
+    private static List<BottleMoved> moved(Learned learned, String bottle, String kind) {
+        List<BottleMoved> moved = new ArrayList<>();
         for (ScoreName score : ScoreName.values()) {
-            Known known = known(
+            Estimate known = known(
                     learned,
                     score,
                     Map.of(
-                            new Effect(Source.BOTTLE, bottle),
+                            new Effect(Origin.BOTTLE, bottle),
                             1.0,
-                            new Effect(Source.BOTTLE_ON_KIND, EffectsIn.onKind(bottle, kind)),
+                            new Effect(Origin.BOTTLE_ON_KIND, EffectsIn.onKind(bottle, kind)),
                             1.0));
             if (known != null) {
-                moved.add(new Moved(score, known));
+                moved.add(new BottleMoved(score, known));
             }
         }
         return moved;
     }
 
-    private static Known known(Learned learned, ScoreName score, Map<Effect, Double> effects) {
+    private static Estimate known(Learned learned, ScoreName score, Map<Effect, Double> effects) {
         Fit fit = learned.fit(score);
         if (fit == null) {
             return null;
@@ -98,20 +98,20 @@ public record BottleLearned(String bottle, int washes, Verdict verdict, String w
                         sample.has(score) && effects.keySet().stream().allMatch(sample.effects()::containsKey))
                 .map(Sample::id)
                 .toList();
-        return washes.isEmpty() ? null : Known.of(fit.together("", effects), washes);
+        return washes.isEmpty() ? null : Estimate.of(fit.together("", effects), washes);
     }
 
-    private static Verdict verdict(Known definition, Known frizz, int washes) {
+    private static Standing verdict(Estimate definition, Estimate frizz, int washes) {
         if (washes < ENOUGH || definition == null || frizz == null) {
-            return Verdict.WAITS;
+            return Standing.WAITS;
         }
         if (definition.high() < 0 || frizz.low() > 0) {
-            return Verdict.LET_GO;
+            return Standing.LET_GO;
         }
-        return definition.points() > -NEARLY && frizz.points() < NEARLY ? Verdict.EARNS_ITS_PLACE : Verdict.WAITS;
+        return definition.points() > -NEARLY && frizz.points() < NEARLY ? Standing.EARNS_ITS_PLACE : Standing.WAITS;
     }
 
-    private static String words(Known definition, Known frizz, int washes) {
+    private static String words(Estimate definition, Estimate frizz, int washes) {
         if (washes < ENOUGH) {
             return washes + " of the " + ENOUGH + " washes that make a judgement.";
         }

@@ -5,4 +5,4 @@ package eventide.learning;
  *
  * @param name of the rater, head, bottle or way; empty where there is only one of its source
  */
-public record Effect(Source source, String name) {}
+public record Effect(Origin origin, String name) {}

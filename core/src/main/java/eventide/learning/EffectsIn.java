@@ -25,32 +25,32 @@ public final class EffectsIn {
      */
     public static Map<Effect, Double> of(Wash wash, String head, String rater) {
         Map<Effect, Double> effects = new LinkedHashMap<>();
-        effects.put(new Effect(Source.SALON, ""), 1.0);
-        effects.put(new Effect(Source.HEAD, head), 1.0);
+        effects.put(new Effect(Origin.SALON, ""), 1.0);
+        effects.put(new Effect(Origin.HEAD, head), 1.0);
         if (rater != null) {
-            effects.put(new Effect(Source.RATER, rater), 1.0);
+            effects.put(new Effect(Origin.RATER, rater), 1.0);
         }
         String kind = kind(wash.hair().overall());
         for (Layer layer : wash.layers()) {
             String name = layer.product().name();
             double share = layer.isOn(Half.LEFT) && layer.isOn(Half.RIGHT) ? 1 : HALF;
-            effects.merge(new Effect(Source.BOTTLE, name), share, EffectsIn::upToAll);
-            effects.merge(new Effect(Source.BOTTLE_ON_KIND, onKind(name, kind)), share, EffectsIn::upToAll);
-            effects.merge(new Effect(Source.BOTTLE_HERE, name), share, EffectsIn::upToAll);
+            effects.merge(new Effect(Origin.BOTTLE, name), share, EffectsIn::upToAll);
+            effects.merge(new Effect(Origin.BOTTLE_ON_KIND, onKind(name, kind)), share, EffectsIn::upToAll);
+            effects.merge(new Effect(Origin.BOTTLE_HERE, name), share, EffectsIn::upToAll);
         }
         for (Manner manner : wash.manners()) {
-            effects.put(new Effect(Source.WAY, manner.name()), 1.0);
-            effects.put(new Effect(Source.WAY_HERE, manner.name()), 1.0);
+            effects.put(new Effect(Origin.WAY, manner.name()), 1.0);
+            effects.put(new Effect(Origin.WAY_HERE, manner.name()), 1.0);
         }
         double steps = DampAir.steps(wash.air());
-        effects.put(new Effect(Source.AIR, ""), steps);
-        effects.put(new Effect(Source.AIR_HERE, ""), steps);
+        effects.put(new Effect(Origin.AIR, ""), steps);
+        effects.put(new Effect(Origin.AIR_HERE, ""), steps);
         boolean clarified = wash.places().stream().map(wash.routine()::at).anyMatch(Lifting::clarifies);
         weeks(
                 effects,
-                Source.CLARIFIED_HERE,
+                Origin.CLARIFIED_HERE,
                 clarified ? Double.valueOf(0) : wash.hair().daysSinceClarify());
-        weeks(effects, Source.PROTEIN_HERE, wash.hair().daysSinceProtein());
+        weeks(effects, Origin.PROTEIN_HERE, wash.hair().daysSinceProtein());
         return effects;
     }
 
@@ -60,7 +60,7 @@ public final class EffectsIn {
         return Math.min(1, some + more);
     }
 
-    private static void weeks(Map<Effect, Double> into, Source source, Double days) {
+    private static void weeks(Map<Effect, Double> into, Origin source, Double days) {
         if (days != null) {
             into.put(new Effect(source, ""), Math.min(MOST_WEEKS, days / DAYS_A_WEEK));
         }

@@ -67,8 +67,8 @@ final class Fit {
         Map<Effect, Integer> columnOf = new LinkedHashMap<>();
         samples.stream()
                 .flatMap(sample -> sample.effects().keySet().stream())
-                .filter(effect -> !effect.source().isOfHead())
-                .sorted(java.util.Comparator.comparing(Effect::source).thenComparing(Effect::name))
+                .filter(effect -> !effect.origin().isOfHead())
+                .sorted(java.util.Comparator.comparing(Effect::origin).thenComparing(Effect::name))
                 .forEach(effect -> columnOf.putIfAbsent(effect, columnOf.size()));
         ScatterOf scatter = ScatterOf.usual(score);
         for (int turn = 0; turn < TURNS && !samples.isEmpty(); turn++) {
@@ -82,7 +82,7 @@ final class Fit {
         if (p > 0) {
             double[][] matrix = new double[p][p];
             double[] right = new double[p];
-            columnOf.forEach((effect, column) -> matrix[column][column] = 1 / scatter.of(effect.source()));
+            columnOf.forEach((effect, column) -> matrix[column][column] = 1 / scatter.of(effect.origin()));
             heads.values().forEach(head -> head.addTo(matrix, right));
             Array2DRowRealMatrix inverse = new Array2DRowRealMatrix(
                     new CholeskyDecomposition(new Array2DRowRealMatrix(symmetric(matrix), false), SYMMETRIC, 0)
@@ -109,13 +109,13 @@ final class Fit {
     }
 
     private ScatterOf learned() {
-        Map<Source, double[]> seen = new EnumMap<>(Source.class);
+        Map<Origin, double[]> seen = new EnumMap<>(Origin.class);
         columnOf.forEach((effect, column) -> seen(seen, effect, salon[column], covariance[column][column]));
         double noise = 0;
         int washes = 0;
         for (Head head : heads.values()) {
             head.own().forEach((effect, much) -> {
-                double[] known = head.own(much, scatter.of(effect.source()));
+                double[] known = head.own(much, scatter.of(effect.origin()));
                 seen(seen, effect, known[0], known[1]);
             });
             for (int i = 0; i < head.samples().size(); i++) {
@@ -125,8 +125,8 @@ final class Fit {
         }
         ScatterOf usual = ScatterOf.usual(score);
         double against = against(usual, seen);
-        Map<Source, Double> effects = new EnumMap<>(Source.class);
-        for (Source source : Source.values()) {
+        Map<Origin, Double> effects = new EnumMap<>(Origin.class);
+        for (Origin source : Origin.values()) {
             double[] sums = seen.getOrDefault(source, new double[2]);
             double assumed = against * usual.of(source);
             effects.put(
@@ -140,18 +140,18 @@ final class Fit {
     }
 
     /** How large effects are here against the usual, all sources together: where one is small, the others are likelier to be. */
-    private static double against(ScatterOf usual, Map<Source, double[]> seen) {
+    private static double against(ScatterOf usual, Map<Origin, double[]> seen) {
         double sum = ALL_ASSUMED;
         double count = ALL_ASSUMED;
-        for (Map.Entry<Source, double[]> one : seen.entrySet()) {
+        for (Map.Entry<Origin, double[]> one : seen.entrySet()) {
             sum += one.getValue()[0] / usual.of(one.getKey());
             count += one.getValue()[1];
         }
         return sum / count;
     }
 
-    private static void seen(Map<Source, double[]> into, Effect effect, double mean, double variance) {
-        double[] sums = into.computeIfAbsent(effect.source(), any -> new double[2]);
+    private static void seen(Map<Origin, double[]> into, Effect effect, double mean, double variance) {
+        double[] sums = into.computeIfAbsent(effect.origin(), any -> new double[2]);
         sums[0] += mean * mean + variance;
         sums[1]++;
     }
@@ -180,16 +180,16 @@ final class Fit {
      * @return mean and variance; nothing and the scatter of its source where it never occurred
      */
     double[] effect(Effect effect, String head) {
-        if (effect.source().isOfHead()) {
+        if (effect.origin().isOfHead()) {
             Head own = heads.get(head);
             double[] much = own == null ? null : own.own().get(effect);
             return much == null
-                    ? new double[] {0, scatter.of(effect.source())}
-                    : own.own(much, scatter.of(effect.source()));
+                    ? new double[] {0, scatter.of(effect.origin())}
+                    : own.own(much, scatter.of(effect.origin()));
         }
         Integer column = columnOf.get(effect);
         return column == null
-                ? new double[] {0, scatter.of(effect.source())}
+                ? new double[] {0, scatter.of(effect.origin())}
                 : new double[] {salon[column], covariance[column][column]};
     }
 
@@ -209,7 +209,7 @@ final class Fit {
                 rest[column] = entry.getValue();
                 mean += entry.getValue() * salon[column];
             } else {
-                variance += entry.getValue() * entry.getValue() * scatter.of(effect.source());
+                variance += entry.getValue() * entry.getValue() * scatter.of(effect.origin());
             }
         }
         Head own = heads.get(head);

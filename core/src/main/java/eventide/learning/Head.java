@@ -45,7 +45,7 @@ final class Head {
         for (int i = 0; i < n; i++) {
             int row = i;
             samples.get(i).effects().forEach((effect, much) -> {
-                if (effect.source().isOfHead()) {
+                if (effect.origin().isOfHead()) {
                     own.computeIfAbsent(effect, any -> new double[n])[row] = much;
                 } else if (columnOf.containsKey(effect)) {
                     shared[row][java.util.Arrays.binarySearch(columns, columnOf.get(effect))] = much;
@@ -69,7 +69,7 @@ final class Head {
             covariance[i][i] = scatter.noise() / samples.get(i).weight();
         }
         own.forEach((effect, much) -> {
-            double variance = scatter.of(effect.source());
+            double variance = scatter.of(effect.origin());
             for (int i = 0; i < n; i++) {
                 for (int j = 0; much[i] != 0 && j < n; j++) {
                     covariance[i][j] += variance * much[i] * much[j];
@@ -165,7 +165,7 @@ final class Head {
     double[] covariances(Map<Effect, Double> effects, ScatterOf scatter) {
         double[] with = new double[samples.size()];
         own.forEach((effect, much) -> {
-            double other = effects.getOrDefault(effect, 0.0) * scatter.of(effect.source());
+            double other = effects.getOrDefault(effect, 0.0) * scatter.of(effect.origin());
             for (int i = 0; other != 0 && i < with.length; i++) {
                 with[i] += other * much[i];
             }

@@ -1,6 +1,7 @@
 package eventide.learning;
 
 import eventide.hair.Hair;
+import eventide.routine.Goal;
 import eventide.wash.Correction;
 import eventide.wash.Correction.Kind;
 import eventide.wash.Correction.Spread;
@@ -20,17 +21,17 @@ import java.util.Set;
  *
  * @param washes of this head that were learned from
  */
-public record HeadLearned(int washes, List<OfScore> scores, Correction correction) {
+public record HeadLearned(int washes, Answers answers, List<ScoreLearned> scores, Correction correction) {
     /**
      * One score.
      *
      * @param washes each said from all the others, in no order
      * @param found what moves it, the most telling first
      */
-    public record OfScore(ScoreName score, Accuracy accuracy, List<Told> washes, List<Found> found) {}
+    public record ScoreLearned(ScoreName score, Accuracy accuracy, List<Told> washes, List<LearnedThing> found) {}
 
     /** A wash as it would have been said without having seen it, and as it was scored. */
-    public record Told(String id, Learned.Said said, double scored) {}
+    public record Told(String id, Learned.ScoreSaid said, double scored) {}
 
     /** Less is not worth a word in a plan, points of a score from 0 to 10 [OURS]. */
     private static final double WORTH_A_WORD = .05;
@@ -39,23 +40,24 @@ public record HeadLearned(int washes, List<OfScore> scores, Correction correctio
      * @param rater who will score it; null where nobody is known
      * @param bottles names that may be planned, beside those worn here
      */
-    public static HeadLearned of(Learned learned, String head, Hair hair, String rater, Set<String> bottles) {
+    public static HeadLearned of(
+            Learned learned, String head, Hair hair, Goal goal, String rater, Set<String> bottles) {
         List<Sample> own = learned.samples().stream()
                 .filter(sample -> sample.head().equals(head))
                 .toList();
         Set<String> names = new LinkedHashSet<>(bottles);
         own.forEach(sample -> sample.effects().keySet().stream()
-                .filter(effect -> effect.source() == Source.BOTTLE)
+                .filter(effect -> effect.origin() == Origin.BOTTLE)
                 .forEach(effect -> names.add(effect.name())));
-        List<OfScore> scores = new ArrayList<>();
+        List<ScoreLearned> scores = new ArrayList<>();
         List<Taught> taught = new ArrayList<>();
         List<Spread> spreads = new ArrayList<>();
         Map<ScoreName, Accuracy> accuracy = learned.accuracy(head);
         accuracy.forEach((score, accurate) -> {
             Asked asked = new Asked(learned.fit(score), head, learned.samples(), own);
-            List<Found> found = asked.found(EffectsIn.kind(hair.overall()), rater, names);
-            Map<String, Learned.Said> said = learned.saidOf(head, score);
-            scores.add(new OfScore(
+            List<LearnedThing> found = asked.found(EffectsIn.kind(hair.overall()), rater, names);
+            Map<String, Learned.ScoreSaid> said = learned.saidOf(head, score);
+            scores.add(new ScoreLearned(
                     score,
                     accurate,
                     own.stream()
@@ -71,12 +73,13 @@ public record HeadLearned(int washes, List<OfScore> scores, Correction correctio
             }
             spreads.add(new Spread(score, learned.spread(head, score)));
         });
-        scores.sort(Comparator.comparing(OfScore::score));
-        return new HeadLearned(own.size(), scores, new Correction(taught, spreads));
+        scores.sort(Comparator.comparing(ScoreLearned::score));
+        return new HeadLearned(
+                own.size(), Answers.of(own.size(), goal, scores), scores, new Correction(taught, spreads));
     }
 
-    private static void teach(Found found, List<Taught> into) {
-        boolean much = Math.abs(found.known().points()) >= WORTH_A_WORD * ScatterOf.unit(found.score());
+    private static void teach(LearnedThing found, List<Taught> into) {
+        boolean much = Math.abs(found.estimate().points()) >= WORTH_A_WORD * ScatterOf.unit(found.score());
         if (found.kind() != null && much) {
             into.add(new Taught(
                     found.kind(),
@@ -84,45 +87,45 @@ public record HeadLearned(int washes, List<OfScore> scores, Correction correctio
                     found.way(),
                     found.zone(),
                     found.score(),
-                    found.known().points(),
+                    found.estimate().points(),
                     found.because()));
         }
     }
 
     /** One score of one head, asked for all that may move it. */
     private record Asked(Fit fit, String head, List<Sample> all, List<Sample> own) {
-        List<Found> found(String kind, String rater, Set<String> bottles) {
-            List<Found> found = new ArrayList<>();
-            add(found, Kind.ALWAYS, "This head", null, null, false, effect(Source.HEAD, head, 1));
-            add(found, Kind.ALWAYS, "The salon", null, null, false, effect(Source.SALON, "", 1));
+        List<LearnedThing> found(String kind, String rater, Set<String> bottles) {
+            List<LearnedThing> found = new ArrayList<>();
+            add(found, Kind.ALWAYS, "This head", null, null, false, effect(Origin.HEAD, head, 1));
+            add(found, Kind.ALWAYS, "The salon", null, null, false, effect(Origin.SALON, "", 1));
             if (rater != null) {
-                add(found, Kind.ALWAYS, rater + "'s eye", null, null, false, effect(Source.RATER, rater, 1));
+                add(found, Kind.ALWAYS, rater + "'s eye", null, null, false, effect(Origin.RATER, rater, 1));
             }
             for (String bottle : bottles) {
-                Map<Effect, Double> effects = effect(Source.BOTTLE_HERE, bottle, 1);
-                effects.putAll(effect(Source.BOTTLE, bottle, 1));
-                effects.putAll(effect(Source.BOTTLE_ON_KIND, EffectsIn.onKind(bottle, kind), 1));
+                Map<Effect, Double> effects = effect(Origin.BOTTLE_HERE, bottle, 1);
+                effects.putAll(effect(Origin.BOTTLE, bottle, 1));
+                effects.putAll(effect(Origin.BOTTLE_ON_KIND, EffectsIn.onKind(bottle, kind), 1));
                 add(found, Kind.BOTTLE, bottle, bottle, null, false, effects);
             }
             for (Manner way : Manner.values()) {
-                Map<Effect, Double> effects = effect(Source.WAY_HERE, way.name(), 1);
-                effects.putAll(effect(Source.WAY, way.name(), 1));
+                Map<Effect, Double> effects = effect(Origin.WAY_HERE, way.name(), 1);
+                effects.putAll(effect(Origin.WAY, way.name(), 1));
                 add(found, Kind.WAY, capitalised(way.label()), null, way, false, effects);
             }
-            Map<Effect, Double> air = effect(Source.AIR_HERE, "", 1);
-            air.putAll(effect(Source.AIR, "", 1));
+            Map<Effect, Double> air = effect(Origin.AIR_HERE, "", 1);
+            air.putAll(effect(Origin.AIR, "", 1));
             add(found, Kind.AIR, "Each 5 °C of dew point", null, null, true, air);
-            add(found, null, "Each week since clarifying", null, null, true, effect(Source.CLARIFIED_HERE, "", 1));
-            add(found, null, "Each week since protein", null, null, true, effect(Source.PROTEIN_HERE, "", 1));
+            add(found, null, "Each week since clarifying", null, null, true, effect(Origin.CLARIFIED_HERE, "", 1));
+            add(found, null, "Each week since protein", null, null, true, effect(Origin.PROTEIN_HERE, "", 1));
             ZonesLearned.of(fit.score(), own)
-                    .forEach((zone, known) -> found.add(Found.of(
-                            fit.score(), Kind.ZONE, capitalised(zone.label()), null, null, zone, known, false)));
+                    .forEach((zone, known) -> found.add(LearnedThing.of(
+                            fit.score(), Kind.ZONE, capitalised(zone.label()), null, null, zone, known, true, false)));
             found.sort(Comparator.comparingDouble(
-                    (Found one) -> -Math.abs(one.known().points())));
+                    (LearnedThing one) -> -Math.abs(one.estimate().points())));
             return found;
         }
 
-        private static Map<Effect, Double> effect(Source source, String name, double much) {
+        private static Map<Effect, Double> effect(Origin source, String name, double much) {
             Map<Effect, Double> one = new LinkedHashMap<>();
             one.put(new Effect(source, name), much);
             return one;
@@ -130,7 +133,7 @@ public record HeadLearned(int washes, List<OfScore> scores, Correction correctio
 
         /** Where it was in some wash of this head, or is of the salon and was in some wash at all. */
         private void add(
-                List<Found> found,
+                List<LearnedThing> found,
                 Kind kind,
                 String what,
                 String bottle,
@@ -138,19 +141,21 @@ public record HeadLearned(int washes, List<OfScore> scores, Correction correctio
                 boolean association,
                 Map<Effect, Double> effects) {
             Effect first = effects.keySet().iterator().next();
-            List<String> washes = washes(first.source().isOfHead() ? own : all, first);
+            List<String> washes = washes(first.origin().isOfHead() ? own : all, first);
+            boolean here = first.origin().isOfHead() && !washes.isEmpty();
             if (washes.isEmpty() && bottle != null) {
-                washes = washes(all, new Effect(Source.BOTTLE, bottle));
+                washes = washes(all, new Effect(Origin.BOTTLE, bottle));
             }
             if (!washes.isEmpty()) {
-                found.add(Found.of(
+                found.add(LearnedThing.of(
                         fit.score(),
                         kind,
                         what,
                         bottle,
                         way,
                         null,
-                        Known.of(fit.together(head, effects), washes),
+                        Estimate.of(fit.together(head, effects), washes),
+                        here,
                         association));
             }
         }

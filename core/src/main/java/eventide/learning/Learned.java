@@ -1,6 +1,6 @@
 package eventide.learning;
 
-import eventide.learning.Accuracy.LeftOut;
+import eventide.learning.Accuracy.Residual;
 import eventide.wash.ScoreName;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -18,7 +18,7 @@ public final class Learned {
     private final List<Sample> samples;
     private final Map<ScoreName, Fit> fits = new EnumMap<>(ScoreName.class);
     private final Map<ScoreName, Accuracy> overall = new EnumMap<>(ScoreName.class);
-    private final Map<ScoreName, Map<String, List<LeftOut>>> leftOut = new EnumMap<>(ScoreName.class);
+    private final Map<ScoreName, Map<String, List<Residual>>> leftOut = new EnumMap<>(ScoreName.class);
     private final Map<String, Integer> washesWith = new HashMap<>();
 
     private Learned(List<Sample> samples) {
@@ -30,7 +30,7 @@ public final class Learned {
                 .toList();
         for (Fit fit : all) {
             fits.put(fit.score(), fit);
-            Map<String, List<LeftOut>> byHead = leftOut(fit);
+            Map<String, List<Residual>> byHead = leftOut(fit);
             leftOut.put(fit.score(), byHead);
             overall.put(
                     fit.score(),
@@ -54,14 +54,14 @@ public final class Learned {
                 .toList());
     }
 
-    private static Map<String, List<LeftOut>> leftOut(Fit fit) {
-        Map<String, List<LeftOut>> byHead = new HashMap<>();
+    private static Map<String, List<Residual>> leftOut(Fit fit) {
+        Map<String, List<Residual>> byHead = new HashMap<>();
         for (Head head : fit.heads()) {
-            List<LeftOut> all = new ArrayList<>();
+            List<Residual> all = new ArrayList<>();
             for (int i = 0; i < head.samples().size(); i++) {
                 Sample sample = head.samples().get(i);
                 double[] left = head.leftOut(i);
-                all.add(new LeftOut(sample.id(), sample.missed(fit.score()), left[0], left[1]));
+                all.add(new Residual(sample.id(), sample.missed(fit.score()), left[0], left[1]));
             }
             byHead.put(head.samples().get(0).head(), all);
         }
@@ -69,8 +69,8 @@ public final class Learned {
     }
 
     private static String key(ScoreName score, Effect effect, String head) {
-        return score + "|" + effect.source() + "|" + effect.name()
-                + (effect.source().isOfHead() ? "|" + head : "");
+        return score + "|" + effect.origin() + "|" + effect.name()
+                + (effect.origin().isOfHead() ? "|" + head : "");
     }
 
     public List<Sample> samples() {
@@ -86,7 +86,7 @@ public final class Learned {
     public Map<ScoreName, Accuracy> accuracy(String head) {
         Map<ScoreName, Accuracy> all = new EnumMap<>(ScoreName.class);
         for (ScoreName score : fits.keySet()) {
-            List<LeftOut> own = leftOut.get(score).getOrDefault(head, List.of());
+            List<Residual> own = leftOut.get(score).getOrDefault(head, List.of());
             all.put(score, own.size() >= OWN_FROM ? Accuracy.of(own) : overall.get(score));
         }
         return all;
@@ -98,13 +98,13 @@ public final class Learned {
     }
 
     /** Each wash of a head said from all others, by the id of the wash. */
-    public Map<String, Said> saidOf(String head, ScoreName score) {
-        Map<String, Said> all = new HashMap<>();
+    public Map<String, ScoreSaid> saidOf(String head, ScoreName score) {
+        Map<String, ScoreSaid> all = new HashMap<>();
         Fit fit = fits.get(score);
         if (fit != null && fit.head(head) != null) {
             boolean helps = accuracy(head).get(score).helps();
             List<Sample> own = fit.head(head).samples();
-            List<LeftOut> left = leftOut.get(score).get(head);
+            List<Residual> left = leftOut.get(score).get(head);
             for (int i = 0; i < own.size(); i++) {
                 double scored = own.get(i).scored().get(score);
                 double model = own.get(i).model().get(score);
@@ -117,7 +117,7 @@ public final class Learned {
     }
 
     /** What is said of a score: the model's, and as corrected between what four in five scores to come will lie. */
-    public record Said(double model, double corrected, double low, double high) {}
+    public record ScoreSaid(double model, double corrected, double low, double high) {}
 
     /**
      * A wash to come.
@@ -125,7 +125,7 @@ public final class Learned {
      * @param effects as {@link EffectsIn} finds them
      * @param model what the model says of it
      */
-    public Said say(ScoreName score, String head, Map<Effect, Double> effects, double model) {
+    public ScoreSaid say(ScoreName score, String head, Map<Effect, Double> effects, double model) {
         Fit fit = fits.get(score);
         if (fit == null) {
             return said(score, model, model, score.usualSpread() / Accuracy.HOLDS_80);
@@ -141,31 +141,31 @@ public final class Learned {
 
     /** How far four in five scores of a head to come will lie from what is said of them, points to either side. */
     double spread(String head, ScoreName score) {
-        List<LeftOut> own = leftOut.get(score).getOrDefault(head, List.of());
+        List<Residual> own = leftOut.get(score).getOrDefault(head, List.of());
         if (!accuracy(head).get(score).helps()) {
             return round(Math.max(NARROWEST, Accuracy.HOLDS_80 * plainDeviation(head, score)));
         }
         double deviation = own.isEmpty()
                 ? Math.sqrt(fits.get(score).correction(head, NOTHING_ELSE_KNOWN, 1)[1])
-                : own.stream().mapToDouble(LeftOut::deviation).average().orElseThrow();
+                : own.stream().mapToDouble(Residual::deviation).average().orElseThrow();
         return round(Math.max(NARROWEST, Accuracy.HOLDS_80 * deviation));
     }
 
     private static final Map<Effect, Double> NOTHING_ELSE_KNOWN = Map.of(
-            new Effect(Source.SALON, ""), 1.0,
-            new Effect(Source.HEAD, "a new head"), 1.0,
-            new Effect(Source.RATER, "a new eye"), 1.0,
-            new Effect(Source.BOTTLE_HERE, "a new bottle"), 1.0);
+            new Effect(Origin.SALON, ""), 1.0,
+            new Effect(Origin.HEAD, "a new head"), 1.0,
+            new Effect(Origin.RATER, "a new eye"), 1.0,
+            new Effect(Origin.BOTTLE_HERE, "a new bottle"), 1.0);
 
     /** Of the model by itself: as its errors were, the usual ones counting as so many washes more. */
     private double plainDeviation(String head, ScoreName score) {
-        List<LeftOut> own = leftOut.get(score).getOrDefault(head, List.of());
-        List<LeftOut> all = own.size() >= OWN_FROM
+        List<Residual> own = leftOut.get(score).getOrDefault(head, List.of());
+        List<Residual> all = own.size() >= OWN_FROM
                 ? own
                 : leftOut.get(score).values().stream().flatMap(List::stream).toList();
         double usual = score.usualSpread() / Accuracy.HOLDS_80;
         double sum = ASSUMED * usual * usual;
-        for (LeftOut one : all) {
+        for (Residual one : all) {
             sum += one.missed() * one.missed();
         }
         return Math.sqrt(sum / (ASSUMED + all.size()));
@@ -173,21 +173,21 @@ public final class Learned {
 
     private static final double ASSUMED = 1.5;
 
-    private static Said said(ScoreName score, double model, double middle, double deviation) {
+    private static ScoreSaid said(ScoreName score, double model, double middle, double deviation) {
         double inside = Math.max(0, Math.min(score.most(), middle));
         double reach = Math.max(NARROWEST, Accuracy.HOLDS_80 * deviation);
         // At an end of the scale it still holds four in five: what would lie beyond lies at the end.
         double low = Math.max(0, Math.min(score.most() - NARROWEST, middle - reach));
         double high = Math.min(score.most(), Math.max(NARROWEST, middle + reach));
-        return new Said(round(model), round(inside), round(low), round(high));
+        return new ScoreSaid(round(model), round(inside), round(low), round(high));
     }
 
     /** Nobody scores nearer, points [OURS]. */
     private static final double NARROWEST = .1;
 
     /** What each of some effects adds, the most telling first; those that were in no wash are left out. */
-    public List<Part> parts(String head, Map<Effect, Double> effects) {
-        List<Part> parts = new ArrayList<>();
+    public List<CorrectionPart> parts(String head, Map<Effect, Double> effects) {
+        List<CorrectionPart> parts = new ArrayList<>();
         for (Fit fit : fits.values()) {
             effects.forEach((effect, much) -> {
                 int washes = washesWith.getOrDefault(key(fit.score(), effect, head), 0);
@@ -195,10 +195,10 @@ public final class Learned {
                     double[] known = fit.effect(effect, head);
                     double reach = Accuracy.HOLDS_80 * Math.sqrt(known[1]) * Math.abs(much);
                     double points = known[0] * much;
-                    parts.add(new Part(
+                    parts.add(new CorrectionPart(
                             fit.score(),
-                            effect.source(),
-                            Part.words(effect),
+                            effect.origin(),
+                            CorrectionPart.words(effect),
                             round(points),
                             round(points - reach),
                             round(points + reach),
@@ -206,7 +206,7 @@ public final class Learned {
                 }
             });
         }
-        parts.sort(Comparator.comparing(Part::score).thenComparingDouble(part -> -Math.abs(part.points())));
+        parts.sort(Comparator.comparing(CorrectionPart::score).thenComparingDouble(part -> -Math.abs(part.points())));
         return parts;
     }
 

@@ -176,7 +176,7 @@ public record NextTrial(
         private double of(Fit fit, ScoreName score, Product used, Product tried) {
             if (fit == null) {
                 ScatterOf usual = ScatterOf.usual(score);
-                return 2 * (usual.of(Source.BOTTLE) + usual.of(Source.BOTTLE_ON_KIND) + usual.of(Source.BOTTLE_HERE));
+                return 2 * (usual.of(Origin.BOTTLE) + usual.of(Origin.BOTTLE_ON_KIND) + usual.of(Origin.BOTTLE_HERE));
             }
             Map<Effect, Double> difference = new LinkedHashMap<>();
             String kind = EffectsIn.kind(query.hair().overall());
@@ -186,9 +186,9 @@ public record NextTrial(
         }
 
         private static void add(Map<Effect, Double> into, String bottle, String kind, double much) {
-            into.put(new Effect(Source.BOTTLE, bottle), much);
-            into.put(new Effect(Source.BOTTLE_ON_KIND, EffectsIn.onKind(bottle, kind)), much);
-            into.put(new Effect(Source.BOTTLE_HERE, bottle), much);
+            into.put(new Effect(Origin.BOTTLE, bottle), much);
+            into.put(new Effect(Origin.BOTTLE_ON_KIND, EffectsIn.onKind(bottle, kind)), much);
+            into.put(new Effect(Origin.BOTTLE_HERE, bottle), much);
         }
 
         private static String words(

@@ -5,7 +5,7 @@ import org.apache.commons.math3.distribution.TDistribution;
 
 /**
  * How many pairs a trial takes before a difference of a given size is likely to show: the paired t test's, which the sign-flip test
- * comes close to. Source: the usual power calculation by the noncentral t, here by the normal about the t's bound (Guenther 1981,
+ * comes close to. Origin: the usual power calculation by the noncentral t, here by the normal about the t's bound (Guenther 1981,
  * Am Stat 35, 243, from memory), within one pair of it.
  */
 public final class PairsNeeded {

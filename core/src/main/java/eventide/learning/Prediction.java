@@ -1,7 +1,7 @@
 package eventide.learning;
 
-import eventide.learning.PredictionQuestion.Next;
-import eventide.learning.PredictionQuestion.Past;
+import eventide.learning.PredictionQuestion.NextWash;
+import eventide.learning.PredictionQuestion.PastWash;
 import eventide.outcome.OutcomeModel;
 import eventide.outcome.Scores;
 import eventide.wash.ScoreName;
@@ -20,14 +20,17 @@ import java.util.stream.IntStream;
  * @param accuracy of each score that was ever given, each wash left out in turn
  */
 public record Prediction(
-        int washes, Map<ScoreName, Learned.Said> scores, List<Part> parts, Map<ScoreName, Accuracy> accuracy) {
+        int washes,
+        Map<ScoreName, Learned.ScoreSaid> scores,
+        List<CorrectionPart> parts,
+        Map<ScoreName, Accuracy> accuracy) {
     /** Washes that name nobody are of one head. */
     private static final String NOBODY = "this head";
 
     public static Prediction of(PredictionQuestion asked) {
-        Next next = asked.next();
+        NextWash next = asked.next();
         String head = name(next.client());
-        List<Past> history = asked.history();
+        List<PastWash> history = asked.history();
         Learned learned = Learned.of(IntStream.range(0, history.size())
                 .parallel()
                 .mapToObj(i -> sample(id(i), history.get(i), next))
@@ -35,7 +38,7 @@ public record Prediction(
         Wash wash = next.wash();
         Scores model = OutcomeModel.scores(wash);
         Map<Effect, Double> effects = EffectsIn.of(wash, head, next.rater());
-        Map<ScoreName, Learned.Said> said = new EnumMap<>(ScoreName.class);
+        Map<ScoreName, Learned.ScoreSaid> said = new EnumMap<>(ScoreName.class);
         for (ScoreName score : ScoreName.values()) {
             said.put(score, learned.say(score, head, effects, model.of(score)));
         }
@@ -50,7 +53,7 @@ public record Prediction(
         return client == null ? NOBODY : client;
     }
 
-    private static Sample sample(String id, Past past, Next next) {
+    private static Sample sample(String id, PastWash past, NextWash next) {
         Wash wash = past.wash();
         String head = name(past.client());
         boolean changed = head.equals(name(next.client())) && HairSince.reads(past.hair(), next.hair());

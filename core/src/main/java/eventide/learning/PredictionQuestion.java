@@ -20,7 +20,7 @@ import java.util.List;
 import java.util.Map;
 
 /** Washes with their scores, and one to come. */
-public record PredictionQuestion(List<Past> history, Next next) implements Bounded {
+public record PredictionQuestion(List<PastWash> history, NextWash next) implements Bounded {
     /** So many run through the water in some seconds; a salon's own log is learned from where it lies. */
     public static final int MOST_WASHES = 5000;
 
@@ -30,7 +30,7 @@ public record PredictionQuestion(List<Past> history, Next next) implements Bound
      * @param shrinkagePercent by the ruler
      * @param days until the next wash
      */
-    public record Given(
+    public record GivenScores(
             @Maybe @Range(from = 0, to = 10) Double definition,
             @Maybe @Range(from = 0, to = 10) Double clumping,
             @Maybe @Range(from = 0, to = 10) Double frizz,
@@ -40,9 +40,18 @@ public record PredictionQuestion(List<Past> history, Next next) implements Bound
             @Maybe @Range(from = 0, to = 10) Double hold,
             @Maybe @Range(from = 0, to = 10) Double weight,
             @Maybe @Range(from = 0, to = 30, unit = "days") Double days) {
-        public Given {
+        public GivenScores {
             Shape.check(
-                    Given.class, definition, clumping, frizz, shrinkagePercent, volume, softness, hold, weight, days);
+                    GivenScores.class,
+                    definition,
+                    clumping,
+                    frizz,
+                    shrinkagePercent,
+                    volume,
+                    softness,
+                    hold,
+                    weight,
+                    days);
         }
 
         Map<ScoreName, Double> scores() {
@@ -72,7 +81,7 @@ public record PredictionQuestion(List<Past> history, Next next) implements Bound
      * @param date as written; the order of washes makes no difference
      * @param client whose it was; absent, the same head as all that name nobody
      */
-    public record Past(
+    public record PastWash(
             Hair hair,
             Goal goal,
             Air air,
@@ -81,9 +90,9 @@ public record PredictionQuestion(List<Past> history, Next next) implements Bound
             @Maybe @Letters(most = 40) String date,
             @Maybe @Letters(most = 200) String client,
             @Maybe @Letters(most = 200) String rater,
-            Given scores) {
-        public Past {
-            Shape.check(Past.class, hair, goal, air, schools, routine, date, client, rater, scores);
+            GivenScores scores) {
+        public PastWash {
+            Shape.check(PastWash.class, hair, goal, air, schools, routine, date, client, rater, scores);
             if (scores.scores().isEmpty()) {
                 throw InvalidException.of("scores", "scores must hold at least one score");
             }
@@ -95,7 +104,7 @@ public record PredictionQuestion(List<Past> history, Next next) implements Bound
     }
 
     /** A wash to come. */
-    public record Next(
+    public record NextWash(
             Hair hair,
             Goal goal,
             Air air,
@@ -103,8 +112,8 @@ public record PredictionQuestion(List<Past> history, Next next) implements Bound
             Routine routine,
             @Maybe @Letters(most = 200) String client,
             @Maybe @Letters(most = 200) String rater) {
-        public Next {
-            Shape.check(Next.class, hair, goal, air, schools, routine, client, rater);
+        public NextWash {
+            Shape.check(NextWash.class, hair, goal, air, schools, routine, client, rater);
         }
 
         Wash wash() {

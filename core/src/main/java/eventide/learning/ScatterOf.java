@@ -13,24 +13,24 @@ final class ScatterOf {
     private static final double USUAL_NOISE = .8;
 
     private final double noise;
-    private final Map<Source, Double> effects;
+    private final Map<Origin, Double> effects;
 
-    private ScatterOf(double noise, Map<Source, Double> effects) {
+    private ScatterOf(double noise, Map<Origin, Double> effects) {
         this.noise = noise;
         this.effects = effects;
     }
 
     static ScatterOf usual(ScoreName score) {
         double unit = unit(score);
-        Map<Source, Double> effects = new EnumMap<>(Source.class);
-        for (Source source : Source.values()) {
+        Map<Origin, Double> effects = new EnumMap<>(Origin.class);
+        for (Origin source : Origin.values()) {
             effects.put(source, square(source.usual() * unit));
         }
         return new ScatterOf(square(USUAL_NOISE * unit), effects);
     }
 
-    ScatterOf with(double otherNoise, Map<Source, Double> otherEffects) {
-        Map<Source, Double> all = new EnumMap<>(effects);
+    ScatterOf with(double otherNoise, Map<Origin, Double> otherEffects) {
+        Map<Origin, Double> all = new EnumMap<>(effects);
         all.putAll(otherEffects);
         return new ScatterOf(otherNoise, all);
     }
@@ -45,7 +45,7 @@ final class ScatterOf {
         return noise;
     }
 
-    double of(Source source) {
+    double of(Origin source) {
         return effects.get(source);
     }
 

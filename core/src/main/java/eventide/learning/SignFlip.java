@@ -6,7 +6,7 @@ import java.util.Random;
 /**
  * The sign-flip test of paired differences and the interval got by inverting it. If the two partners of each pair were alike, each
  * difference might as well have had the other sign: the observed mean is laid beside those of all 2ⁿ patterns of signs. Exact, and
- * nothing is assumed of how scores scatter but that either sign is as likely. Source: Fisher 1935, The Design of Experiments, §21;
+ * nothing is assumed of how scores scatter but that either sign is as likely. Origin: Fisher 1935, The Design of Experiments, §21;
  * the interval from the means of all subsets: Hartigan 1969, J Am Stat Assoc 64, 1303.
  */
 final class SignFlip {

@@ -1,6 +1,6 @@
 package eventide.learning;
 
-import eventide.learning.TrialQuestion.Pair;
+import eventide.learning.TrialQuestion.TrialPair;
 import eventide.routine.Half;
 import eventide.shape.Maybe;
 import java.util.Arrays;
@@ -44,7 +44,7 @@ public record Trial(
      * @param confidence of the interval and the verdict, ratio: more than was asked where several scores are looked at together
      */
     static Trial of(TrialQuestion asked, double confidence) {
-        List<Pair> pairs = asked.pairs();
+        List<TrialPair> pairs = asked.pairs();
         SideEffect side = sideEffect(pairs, confidence);
         double[] differences = pairs.stream()
                 .mapToDouble(pair -> pair.difference() + (side == null ? 0 : without(pair, side.estimate())))
@@ -78,13 +78,13 @@ public record Trial(
     }
 
     /** A pair's difference as it would be if neither side were weaker. */
-    private static double without(Pair pair, double side) {
+    private static double without(TrialPair pair, double side) {
         // b stood on the other side than a.
         return pair.aSide() == null ? 0 : pair.aSide() == Half.LEFT ? side : -side;
     }
 
     /** Half of how far the pairs with a on the left are from those with a on the right. Null where only one side occurs. */
-    private static SideEffect sideEffect(List<Pair> pairs, double confidence) {
+    private static SideEffect sideEffect(List<TrialPair> pairs, double confidence) {
         double[] left = differences(pairs, Half.LEFT);
         double[] right = differences(pairs, Half.RIGHT);
         if (left.length == 0 || right.length == 0) {
@@ -94,10 +94,10 @@ public record Trial(
         return new SideEffect(round((mean(right) - mean(left)) / 2), round(interval[0] / 2), round(interval[1] / 2));
     }
 
-    private static double[] differences(List<Pair> pairs, Half aSide) {
+    private static double[] differences(List<TrialPair> pairs, Half aSide) {
         return pairs.stream()
                 .filter(pair -> pair.aSide() == aSide)
-                .mapToDouble(Pair::difference)
+                .mapToDouble(TrialPair::difference)
                 .toArray();
     }
 
@@ -137,8 +137,10 @@ public record Trial(
             int more,
             SideEffect side,
             boolean exact) {
-        String size =
-                String.format(Locale.ROOT, "%.1f points (%.1f to %.1f)", Math.abs(estimate), interval[0], interval[1]);
+        String between = interval[1] - interval[0] >= 2 * FARTHEST
+                ? "so few pairs bound nothing"
+                : Signed.of(interval[0]) + " to " + Signed.of(interval[1]);
+        String size = String.format(Locale.ROOT, "%.1f points (%s)", Math.abs(estimate), between);
         String said =
                 switch (verdict) {
                     case BETTER -> "Better by " + size + ".";
@@ -146,18 +148,15 @@ public record Trial(
                     case NO_DIFFERENCE ->
                         String.format(
                                 Locale.ROOT,
-                                "No difference that matters: %.1f to %.1f, within %.1f either way.",
-                                interval[0],
-                                interval[1],
+                                "No difference that matters: %s, within %.1f either way.",
+                                between,
                                 margin);
                     case NOT_YET ->
                         "Not yet: " + (estimate < 0 ? "worse" : "better") + " by " + size + " so far; about " + more
                                 + (more == 1 ? " pair more." : " pairs more.");
                 };
         return said
-                + (side == null
-                        ? ""
-                        : String.format(Locale.ROOT, " The side, %+.1f for the left, is taken out.", side.estimate()))
+                + (side == null ? "" : " The side, " + Signed.of(side.estimate()) + " for the left, is taken out.")
                 + (exact ? "" : " Of " + SignFlip.DRAWN + " patterns drawn, the same each time.");
     }
 

@@ -17,7 +17,7 @@ import java.util.List;
  * @param confidencePercent of the interval, 90 where absent
  */
 public record TrialQuestion(
-        List<Pair> pairs,
+        List<TrialPair> pairs,
         @Maybe @Range(from = .1, to = 10, unit = "points") Double margin,
         @Maybe @Range(from = 50, to = 99.9, unit = "%") Double confidencePercent)
         implements Bounded {
@@ -32,9 +32,9 @@ public record TrialQuestion(
      * @param b what is tried, from 0 to 10
      * @param aSide the half that had a; absent where whole heads were compared
      */
-    public record Pair(@Range(from = 0, to = 10) Double a, @Range(from = 0, to = 10) Double b, @Maybe Half aSide) {
-        public Pair {
-            Shape.check(Pair.class, a, b, aSide);
+    public record TrialPair(@Range(from = 0, to = 10) Double a, @Range(from = 0, to = 10) Double b, @Maybe Half aSide) {
+        public TrialPair {
+            Shape.check(TrialPair.class, a, b, aSide);
         }
 
         double difference() {

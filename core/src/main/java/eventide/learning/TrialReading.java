@@ -2,7 +2,7 @@ package eventide.learning;
 
 import eventide.learning.TrialPlan.LeftOut;
 import eventide.learning.TrialPlan.Way;
-import eventide.learning.TrialQuestion.Pair;
+import eventide.learning.TrialQuestion.TrialPair;
 import eventide.routine.Half;
 import eventide.shape.Maybe;
 import eventide.wash.ScoreName;
@@ -25,7 +25,7 @@ import java.util.stream.Collectors;
  */
 public record TrialReading(
         List<PairOfWashes> pairs,
-        List<OfScore> readings,
+        List<ScoreTrial> readings,
         List<LeftOut> spoilt,
         String words,
         boolean early,
@@ -38,7 +38,7 @@ public record TrialReading(
     public record PairOfWashes(List<Long> washes, double used, double tried, @Maybe Half triedOn) {}
 
     /** Of frizz and weight less is better: their trial is of 10 less the score. */
-    public record OfScore(ScoreName score, Trial trial) {}
+    public record ScoreTrial(ScoreName score, Trial trial) {}
 
     /** The oldest wash first. */
     public static TrialReading of(TrialPlan plan, List<TrialWash> all) {
@@ -51,7 +51,7 @@ public record TrialReading(
                 .toList();
         List<TrialWash> counted =
                 washes.stream().filter(wash -> !out.containsKey(wash.id())).toList();
-        List<OfScore> readings = readings(plan, counted);
+        List<ScoreTrial> readings = readings(plan, counted);
         List<PairOfWashes> pairs = pairs(plan, counted, plan.scores().get(0));
         boolean early = pairs.size() < plan.agreedPairs();
         return new TrialReading(
@@ -105,11 +105,11 @@ public record TrialReading(
         return pairs;
     }
 
-    private static List<OfScore> readings(TrialPlan plan, List<TrialWash> washes) {
+    private static List<ScoreTrial> readings(TrialPlan plan, List<TrialWash> washes) {
         List<TrialQuestion> asked = new ArrayList<>();
         List<ScoreName> scores = new ArrayList<>();
         for (ScoreName score : plan.scores()) {
-            List<Pair> pairs = pairs(plan, washes, score).stream()
+            List<TrialPair> pairs = pairs(plan, washes, score).stream()
                     .map(pair -> pair(pair, isBetterLow(score)))
                     .toList();
             if (!pairs.isEmpty()) {
@@ -119,18 +119,18 @@ public record TrialReading(
         }
         double[] confidence = Holm.confidences(
                 asked.stream().map(Trial::of).mapToDouble(Trial::pValue).toArray(), plan.confidencePercent() / 100);
-        List<OfScore> readings = new ArrayList<>();
+        List<ScoreTrial> readings = new ArrayList<>();
         for (int i = 0; i < scores.size(); i++) {
-            readings.add(new OfScore(scores.get(i), Trial.of(asked.get(i), confidence[i])));
+            readings.add(new ScoreTrial(scores.get(i), Trial.of(asked.get(i), confidence[i])));
         }
         return readings;
     }
 
-    private static Pair pair(PairOfWashes pair, boolean low) {
+    private static TrialPair pair(PairOfWashes pair, boolean low) {
         Half usedOn = pair.triedOn() == null ? null : pair.triedOn() == Half.LEFT ? Half.RIGHT : Half.LEFT;
         return low
-                ? new Pair(MOST - pair.used(), MOST - pair.tried(), usedOn)
-                : new Pair(pair.used(), pair.tried(), usedOn);
+                ? new TrialPair(MOST - pair.used(), MOST - pair.tried(), usedOn)
+                : new TrialPair(pair.used(), pair.tried(), usedOn);
     }
 
     private static final double MOST = 10;
@@ -139,11 +139,11 @@ public record TrialReading(
         return score == ScoreName.FRIZZ || score == ScoreName.WEIGHT;
     }
 
-    private static String words(TrialPlan plan, List<OfScore> readings, int pairs) {
+    private static String words(TrialPlan plan, List<ScoreTrial> readings, int pairs) {
         if (readings.isEmpty()) {
             return "Not begun: the first wash with both, scored on both sides, is its first pair.";
         }
-        OfScore first = readings.get(0);
+        ScoreTrial first = readings.get(0);
         String said = (isBetterLow(first.score()) ? "Less " + first.score().label() + " is better here. " : "")
                 + first.trial().words();
         String several = readings.size() == 1

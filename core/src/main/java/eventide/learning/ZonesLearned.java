@@ -23,8 +23,8 @@ final class ZonesLearned {
 
     private ZonesLearned() {}
 
-    static Map<Zone, Known> of(ScoreName score, List<Sample> samples) {
-        Map<Zone, Known> known = new EnumMap<>(Zone.class);
+    static Map<Zone, Estimate> of(ScoreName score, List<Sample> samples) {
+        Map<Zone, Estimate> known = new EnumMap<>(Zone.class);
         double unit = ScatterOf.unit(score);
         double chance = chance(score, samples, unit);
         for (Zone zone : Zone.values()) {
@@ -41,7 +41,7 @@ final class ZonesLearned {
             }
             if (washes.size() >= FEWEST) {
                 double variance = 1 / (1 / (USUAL * unit * USUAL * unit) + weights / chance);
-                known.put(zone, Known.of(new double[] {variance * sum / chance, variance}, washes));
+                known.put(zone, Estimate.of(new double[] {variance * sum / chance, variance}, washes));
             }
         }
         return known;

@@ -19,6 +19,7 @@ import java.util.function.Function;
  * @param castBroken asked first: scores given before are kept, and marked as early
  * @param byZone the zones that were looked at; one not looked at is absent, not zero
  * @param measured one lock by the ruler, from which shrinkage follows
+ * @param rater who looked: every eye reads a little high or low
  * @param strands several strands by the ruler, each at its zone: they tell more than one lock
  */
 public record Rating(
@@ -28,7 +29,8 @@ public record Rating(
         @Maybe Measured measured,
         @Maybe @Range(from = 0, to = 30, unit = "days") Double daysLasted,
         @Maybe @Letters(most = Rating.MOST_NOTES) String notes,
-        @Maybe List<StrandByRuler> strands) {
+        @Maybe List<StrandByRuler> strands,
+        @Maybe @Letters(least = 1, most = 60) String rater) {
     /** More strands than this nobody measures. */
     private static final int MOST_STRANDS = 60;
 
@@ -36,7 +38,7 @@ public record Rating(
     public static final int MOST_NOTES = 4000;
 
     public Rating {
-        Shape.check(Rating.class, castBroken, rootsDry, byZone, measured, daysLasted, notes, strands);
+        Shape.check(Rating.class, castBroken, rootsDry, byZone, measured, daysLasted, notes, strands, rater);
         if (byZone.isEmpty()) {
             throw InvalidException.of("byZone", "byZone must score at least one zone");
         }
@@ -46,6 +48,18 @@ public record Rating(
         }
         byZone = Frozen.map(byZone);
         strands = Frozen.list(strands);
+    }
+
+    /** Scored by nobody known. */
+    public Rating(
+            Boolean castBroken,
+            Boolean rootsDry,
+            Map<Zone, ZoneRating> byZone,
+            Measured measured,
+            Double daysLasted,
+            String notes,
+            List<StrandByRuler> strands) {
+        this(castBroken, rootsDry, byZone, measured, daysLasted, notes, strands, null);
     }
 
     /** Zones' scores, each from 0 to 10; frizz 0 is none. The last four are given where somebody looked. */

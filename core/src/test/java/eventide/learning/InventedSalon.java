@@ -55,21 +55,21 @@ final class InventedSalon {
 
     private Sample wash(String id, String head, String kind, String gel) {
         Map<Effect, Double> effects = new LinkedHashMap<>();
-        effects.put(new Effect(Source.SALON, ""), 1.0);
-        effects.put(new Effect(Source.HEAD, head), 1.0);
-        effects.put(new Effect(Source.RATER, RATERS.get(random.nextInt(RATERS.size()))), 1.0);
-        effects.put(new Effect(Source.BOTTLE, gel), 1.0);
-        effects.put(new Effect(Source.BOTTLE_ON_KIND, EffectsIn.onKind(gel, kind)), 1.0);
-        effects.put(new Effect(Source.BOTTLE_HERE, gel), 1.0);
+        effects.put(new Effect(Origin.SALON, ""), 1.0);
+        effects.put(new Effect(Origin.HEAD, head), 1.0);
+        effects.put(new Effect(Origin.RATER, RATERS.get(random.nextInt(RATERS.size()))), 1.0);
+        effects.put(new Effect(Origin.BOTTLE, gel), 1.0);
+        effects.put(new Effect(Origin.BOTTLE_ON_KIND, EffectsIn.onKind(gel, kind)), 1.0);
+        effects.put(new Effect(Origin.BOTTLE_HERE, gel), 1.0);
         for (Manner manner : List.of(Manner.COILED, Manner.DIFFUSED, Manner.SMALL_SECTIONS)) {
             if (random.nextBoolean()) {
-                effects.put(new Effect(Source.WAY, manner.name()), 1.0);
-                effects.put(new Effect(Source.WAY_HERE, manner.name()), 1.0);
+                effects.put(new Effect(Origin.WAY, manner.name()), 1.0);
+                effects.put(new Effect(Origin.WAY_HERE, manner.name()), 1.0);
             }
         }
         double dew = random.nextGaussian();
-        effects.put(new Effect(Source.AIR, ""), dew);
-        effects.put(new Effect(Source.AIR_HERE, ""), dew);
+        effects.put(new Effect(Origin.AIR, ""), dew);
+        effects.put(new Effect(Origin.AIR_HERE, ""), dew);
         double model = 3 + 5 * random.nextDouble();
         double score = model + noise * random.nextGaussian();
         for (Map.Entry<Effect, Double> one : effects.entrySet()) {
@@ -86,7 +86,7 @@ final class InventedSalon {
     }
 
     private double truth(Effect effect, String head) {
-        Effect one = effect.source().isOfHead() ? new Effect(effect.source(), effect.name() + "@" + head) : effect;
-        return truth.computeIfAbsent(one, any -> strength * effect.source().usual() * random.nextGaussian());
+        Effect one = effect.origin().isOfHead() ? new Effect(effect.origin(), effect.name() + "@" + head) : effect;
+        return truth.computeIfAbsent(one, any -> strength * effect.origin().usual() * random.nextGaussian());
     }
 }

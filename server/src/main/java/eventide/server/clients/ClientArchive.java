@@ -49,6 +49,7 @@ public class ClientArchive {
             "update stock_move set wash_day_id = null"
                     + " where wash_day_id in (select id from wash_day where client_id = :id)",
             "delete from wash_day where client_id = :id",
+            "delete from trial where client_id = :id",
             "delete from reading where client_id = :id",
             "delete from referral where client_id = :id",
             // The client's own bottles go with all that hangs on them.

@@ -1,11 +1,13 @@
 package eventide.server.demo;
 
 import eventide.air.Air;
+import eventide.air.Outdoors;
 import eventide.chair.ChairEvent;
 import eventide.hair.CurlGeometry;
 import eventide.hair.Hair;
 import eventide.hair.Measured;
 import eventide.hair.Zone;
+import eventide.learning.TrialPlan;
 import eventide.log.FollowingDay;
 import eventide.log.Rating;
 import eventide.log.StrandByRuler;
@@ -20,10 +22,12 @@ import eventide.routine.HalfTrial;
 import eventide.routine.Routine;
 import eventide.routine.StepPlace;
 import eventide.server.clients.Client;
+import eventide.server.learning.TrialRepository;
 import eventide.server.shelf.ShelfRepository;
 import eventide.server.washdays.WashDay;
 import eventide.server.washdays.WashDayDraft;
 import eventide.server.washdays.WashDayRepository;
+import eventide.wash.ScoreName;
 import eventide.wash.Wash;
 import java.time.Clock;
 import java.time.Duration;
@@ -37,22 +41,21 @@ import java.util.Set;
 import org.springframework.stereotype.Component;
 
 /**
- * Washes of the demo as they might have been: what the planner gives, done a little slower than planned, scored as
- * predicted with a steady hand's scatter, a weaker left side, and for some products a head that does not like them.
+ * Washes of the demo as they might have been: what the planner gives, done a little slower than planned, in the weather of the day,
+ * scored as the {@link HiddenTruth} of this salon has it.
  */
 @Component
 class DemoHistory {
     private static final long SEED = 20260401;
-    private static final double WEAK_SIDE = .5;
-    /** What the model cannot know: this head and that bottle do not go together. */
-    private static final double DISLIKED = 1.8;
-
     private final ShelfRepository shelf;
     private final WashDayRepository washDays;
     private final Clock clock;
+    private final TrialRepository trials;
     private final Random scatter = new Random(SEED);
+    private final HiddenTruth truth = new HiddenTruth(SEED);
 
-    DemoHistory(ShelfRepository shelf, WashDayRepository washDays, Clock clock) {
+    DemoHistory(ShelfRepository shelf, WashDayRepository washDays, TrialRepository trials, Clock clock) {
+        this.trials = trials;
         this.shelf = shelf;
         this.washDays = washDays;
         this.clock = clock;
@@ -64,23 +67,28 @@ class DemoHistory {
      * @param choice which of the planner's suggestions
      * @param tried what went on in the place of its gel, null for nothing else
      * @param halves only on the right half of the head
+     * @param swapped the halves the other way round
      * @param disliked what went on did not suit this head
      */
-    record Past(int daysAgo, int choice, String tried, boolean halves, boolean disliked) {
+    record Past(int daysAgo, int choice, String tried, boolean halves, boolean swapped, boolean disliked) {
         static Past ago(int days, int choice) {
-            return new Past(days, choice, null, false, false);
+            return new Past(days, choice, null, false, false, false);
         }
 
         static Past with(int days, int choice, String tried) {
-            return new Past(days, choice, tried, false, false);
+            return new Past(days, choice, tried, false, false, false);
         }
 
         static Past failed(int days, int choice, String tried) {
-            return new Past(days, choice, tried, false, true);
+            return new Past(days, choice, tried, false, false, true);
         }
 
         static Past halves(int days, int choice, String tried) {
-            return new Past(days, choice, tried, true, false);
+            return new Past(days, choice, tried, true, false, false);
+        }
+
+        static Past swapped(int days, int choice, String tried) {
+            return new Past(days, choice, tried, true, true, false);
         }
     }
 
@@ -96,14 +104,41 @@ class DemoHistory {
         }
     }
 
+    /** A trial agreed before the oldest of its washes; stopped on a day, or running where that is below 0. */
+    void trial(Client client, String tried, int agreedPairs, int beganDaysAgo, int stoppedDaysAgo) {
+        Routine plan = Planner.suggest(new Query(
+                        client.hair(), client.goal(), Air.of(22, 52), null, client.limits(), shelf.within(client.id())))
+                .suggestions()
+                .get(0)
+                .routine();
+        String used = plan.at(holds(plan)).worn().name();
+        trials.add(
+                client.id(),
+                new TrialPlan(
+                        used,
+                        tried,
+                        TrialPlan.Way.HALVES,
+                        List.of(ScoreName.DEFINITION, ScoreName.FRIZZ),
+                        1.0,
+                        90.0,
+                        agreedPairs,
+                        clock.instant().minus(Duration.ofDays(beganDaysAgo)),
+                        stoppedDaysAgo < 0 ? null : clock.instant().minus(Duration.ofDays(stoppedDaysAgo)),
+                        null));
+    }
+
+    private static StepPlace holds(Routine routine) {
+        return routine.places().stream()
+                .filter(p -> routine.at(p).holds() && p.index() > routine.lastRinse())
+                .findFirst()
+                .orElseThrow();
+    }
+
     private static Routine tried(Routine routine, Past past, List<Product> products) {
         if (past.tried() == null) {
             return routine;
         }
-        StepPlace place = routine.places().stream()
-                .filter(p -> routine.at(p).holds() && p.index() > routine.lastRinse())
-                .findFirst()
-                .orElseThrow();
+        StepPlace place = holds(routine);
         String own = routine.at(place).worn().name();
         Product other = products.stream()
                 .filter(product ->
@@ -113,6 +148,9 @@ class DemoHistory {
         if (other == null) {
             return routine; // it is what the planner takes anyway
         }
+        if (past.swapped()) {
+            return HalfTrial.swapped(HalfTrial.of(routine, place, other).routine());
+        }
         return past.halves()
                 ? HalfTrial.of(routine, place, other).routine()
                 : routine.replacing(
@@ -120,7 +158,10 @@ class DemoHistory {
     }
 
     private void wash(Client client, Past past, Suggestion chosen, Routine routine) {
-        Air air = Air.of(21 + scatter.nextInt(3), 48 + scatter.nextInt(10));
+        Air air = new Air(
+                21.0 + scatter.nextInt(3),
+                48.0 + scatter.nextInt(10),
+                new Outdoors(8.0 + scatter.nextInt(16), 55.0 + scatter.nextInt(35)));
         Instant start = clock.instant().minus(Duration.ofDays(past.daysAgo())).minus(Duration.ofHours(3));
         Wash wash = Wash.of(routine, client.hair(), client.goal(), air, null, client.limits());
         WashDay day = washDays.add(
@@ -136,7 +177,7 @@ class DemoHistory {
                 start);
         washDays.add(day.id(), done(wash, start));
         Outcome outcome = OutcomeModel.predict(wash);
-        washDays.rate(day.id(), rating(outcome, client.hair(), past), start.plus(Duration.ofHours(4)));
+        washDays.rate(day.id(), rating(outcome, wash, client.name(), past), start.plus(Duration.ofHours(4)));
         following(day.id(), outcome, past);
     }
 
@@ -152,20 +193,22 @@ class DemoHistory {
         return done;
     }
 
-    private Rating rating(Outcome outcome, Hair hair, Past past) {
+    private Rating rating(Outcome outcome, Wash wash, String client, Past past) {
         Map<Zone, Rating.ZoneRating> zones = new EnumMap<>(Zone.class);
-        double off = past.disliked() ? DISLIKED : 0;
+        String rater = HiddenTruth.rater(past.daysAgo());
+        String disliked = past.disliked() ? past.tried() : null;
         for (Zone zone : Zone.values()) {
             Scores s = outcome.byZone().get(zone);
-            double weak = zone == Zone.LEFT ? WEAK_SIDE : 0;
+            HiddenTruth.Off off = truth.of(wash, client, zone, rater, disliked);
             zones.put(
                     zone,
                     Rating.ZoneRating.of(
-                            scattered(s.definition() - weak - off),
-                            scattered(s.clumping() - weak - off / 2),
-                            scattered(s.frizz() + weak + off),
-                            scattered(s.volume())));
+                            scattered(s.definition() + off.definition()),
+                            scattered(s.clumping() + off.definition() / 2),
+                            scattered(s.frizz() + off.frizz()),
+                            scattered(s.volume() + off.volume())));
         }
+        Hair hair = wash.hair();
         List<StrandByRuler> strands = new ArrayList<>();
         for (Zone zone : List.of(Zone.CROWN, Zone.LEFT, Zone.NAPE)) {
             double stretched = hair.at(zone).lengthCm();
@@ -176,7 +219,7 @@ class DemoHistory {
         }
         String notes = past.disliked() ? past.tried() + ": limp by noon, never again on this head." : null;
         return new Rating(
-                true, true, zones, null, (double) Math.round(outcome.overall().days()), notes, strands);
+                true, true, zones, null, (double) Math.round(outcome.overall().days()), notes, strands, rater);
     }
 
     /** Every other wash was looked at on the days after. */
@@ -185,7 +228,7 @@ class DemoHistory {
             return;
         }
         int days = (int) Math.max(2, Math.round(outcome.overall().days()));
-        double off = past.disliked() ? DISLIKED : 0;
+        double off = past.disliked() ? HiddenTruth.DISLIKED : 0;
         for (int d = 2; d <= days + 1; d++) {
             boolean over = d == days + 1;
             washDays.follow(

@@ -33,13 +33,13 @@ import org.springframework.stereotype.Component;
 
 /**
  * Before the first visitor comes, fills an empty house with the company of a travelling puppet theatre at Merrow Quay. People and scores are invented;
- * routines are what the planner gives, scores the prediction with a steady hand's scatter.
+ * routines are what the planner gives, scores what a hidden truth makes of them, with chance.
  */
 @Component
 @ConditionalOnProperty(name = "eventide.demo", havingValue = "true")
 class DemoSalon implements SmartInitializingSingleton {
     /** Longer than the oldest wash is ago. */
-    private static final int KNOWN_FOR_DAYS = 75;
+    private static final int KNOWN_FOR_DAYS = 110;
 
     private final ClientRepository clients;
     private final ShelfRepository shelf;
@@ -86,6 +86,12 @@ class DemoSalon implements SmartInitializingSingleton {
                     player.hasEvening() ? evening : noBrush,
                     player.notes());
             history.washes(client, player.history());
+            if (player.name().equals("Jory Penhale")) {
+                history.trial(client, "Fathom firm gel", 6, 95, 50);
+            }
+            if (player.name().equals("Wren Castellan")) {
+                history.trial(client, "Sandbar light gel", 6, 33, -1);
+            }
         }
     }
 
@@ -132,14 +138,16 @@ class DemoSalon implements SmartInitializingSingleton {
         history.washes(
                 bram,
                 List.of(
-                        DemoHistory.Past.ago(58, 0),
-                        DemoHistory.Past.ago(51, 0),
-                        DemoHistory.Past.ago(44, 2),
-                        DemoHistory.Past.with(37, 0, "Fathom firm gel"),
-                        DemoHistory.Past.ago(30, 0),
+                        DemoHistory.Past.halves(65, 0, "Lee shore gel-cream"),
+                        DemoHistory.Past.swapped(58, 0, "Lee shore gel-cream"),
+                        DemoHistory.Past.halves(51, 0, "Lee shore gel-cream"),
+                        DemoHistory.Past.swapped(44, 0, "Lee shore gel-cream"),
+                        DemoHistory.Past.halves(37, 0, "Lee shore gel-cream"),
+                        DemoHistory.Past.swapped(30, 0, "Lee shore gel-cream"),
                         DemoHistory.Past.ago(23, 0),
                         DemoHistory.Past.ago(16, 1),
                         DemoHistory.Past.ago(9, 0)));
+        history.trial(bram, "Lee shore gel-cream", 6, 68, 29);
     }
 
     private void sunniva(Limits noBrush) {

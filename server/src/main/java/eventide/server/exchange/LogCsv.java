@@ -57,7 +57,8 @@ final class LogCsv {
             "strands",
             "day",
             "refreshed",
-            "over");
+            "over",
+            "rater");
 
     /** Without these a table says nothing of the ruler and the days after, and what is known of them stays. */
     private static final List<String> WHOLE = List.of("lock", "strands", "day", "refreshed", "over");
@@ -100,7 +101,8 @@ final class LogCsv {
                             strands(rating.strands()),
                             null,
                             null,
-                            null));
+                            null,
+                            rating.rater()));
                 }
                 for (FollowingDay day : entry.following() == null ? List.<FollowingDay>of() : entry.following()) {
                     printer.printRecord(CsvCell.out(after(entry, day).toArray()));
@@ -223,7 +225,8 @@ final class LogCsv {
                         lock(row),
                         number(row, "daysLasted"),
                         CsvCell.in(text(row, "notes")),
-                        strands(row)),
+                        strands(row),
+                        CsvCell.in(text(row, "rater"))),
                 whole ? after : null);
     }
 

@@ -134,7 +134,8 @@ class LogExchange {
                 before.measured(),
                 given.daysLasted(),
                 given.notes(),
-                before.strands());
+                before.strands(),
+                given.rater() == null ? before.rater() : given.rater());
     }
 
     private Map<String, WashDay> known() {

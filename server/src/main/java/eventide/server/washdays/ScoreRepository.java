@@ -7,6 +7,8 @@ import eventide.shape.Shape;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -41,6 +43,11 @@ public class ScoreRepository {
     private static final String INSERT =
             """
             insert into wash_score (wash_day_id, zone, score, points) values (:id, :zone, :score, :points)
+            """;
+
+    private static final String ALL_BEFORE =
+            """
+            select wash_day_id, rating from rating_before where wash_day_id in (:ids) order by wash_day_id, id
             """;
 
     private final JdbcClient jdbc;
@@ -107,6 +114,18 @@ public class ScoreRepository {
                 .param("rating", shapes.keep(corrected.rating()))
                 .param("at", utc(corrected.replacedAt()))
                 .update();
+    }
+
+    /** Of some washes the scores that were replaced, those given first first; a wash without any is absent. */
+    Map<Long, List<Rating>> before(List<Long> washDays) {
+        Map<Long, List<Rating>> before = new HashMap<>();
+        if (!washDays.isEmpty()) {
+            jdbc.sql(ALL_BEFORE).param("ids", washDays).query(row -> {
+                before.computeIfAbsent(row.getLong("wash_day_id"), any -> new ArrayList<>())
+                        .add(shapes.kept(row.getString("rating"), Rating.class));
+            });
+        }
+        return before;
     }
 
     private void put(long washDay, Zone zone, String score, double points) {

@@ -43,7 +43,7 @@ public record WashDay(
     }
 
     /** As it was done, for laying it beside another. */
-    Washed washed(Instant now) {
+    public Washed washed(Instant now) {
         AtTheChair chair = at(now);
         return new Washed(hair, air, chair.meant(), chair.done(), chair.course(), rating);
     }

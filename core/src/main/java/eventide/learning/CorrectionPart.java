@@ -12,9 +12,10 @@ import eventide.wash.ScoreName;
  * @param high and this
  * @param washes in which it was
  */
-public record Part(ScoreName score, Source source, String by, double points, double low, double high, int washes) {
+public record CorrectionPart(
+        ScoreName score, Origin source, String by, double points, double low, double high, int washes) {
     static String words(Effect effect) {
-        return switch (effect.source()) {
+        return switch (effect.origin()) {
             case SALON -> "the salon";
             case RATER -> effect.name() + "'s eye";
             case HEAD -> effect.name();

@@ -13,48 +13,56 @@ import java.util.Locale;
  * @param kind where it counts; absent for what cannot be planned, as weeks since clarifying
  * @param what in words
  * @param bottle its name, where it is one
+ * @param here it was on this head, not on others alone
  * @param association it moves together with the score and was never tried by itself
  * @param because with its interval and how many washes it rests on
  */
-public record Found(
+public record LearnedThing(
         ScoreName score,
         @Maybe Kind kind,
         String what,
         @Maybe String bottle,
         @Maybe Manner way,
         @Maybe Zone zone,
-        Known known,
+        Estimate estimate,
+        boolean here,
         boolean association,
         String because) {
-    static Found of(
+    static LearnedThing of(
             ScoreName score,
             Kind kind,
             String what,
             String bottle,
             Manner way,
             Zone zone,
-            Known known,
+            Estimate estimate,
+            boolean here,
             boolean association) {
-        return new Found(
-                score, kind, what, bottle, way, zone, known, association, because(score, what, known, association));
+        return new LearnedThing(
+                score,
+                kind,
+                what,
+                bottle,
+                way,
+                zone,
+                estimate,
+                here,
+                association,
+                because(score, what, estimate, association));
     }
 
-    private static String because(ScoreName score, String what, Known known, boolean association) {
-        int washes = known.washes();
+    private static String because(ScoreName score, String what, Estimate estimate, boolean association) {
+        int washes = estimate.washes();
         return String.format(
                 Locale.ROOT,
                 "%s: %s %s, %s to %s, %d %s%s",
                 what,
-                signed(known.points()),
+                Signed.of(estimate.points()),
                 score.label(),
-                signed(known.low()),
-                signed(known.high()),
+                Signed.of(estimate.low()),
+                Signed.of(estimate.high()),
                 washes,
                 washes == 1 ? "wash" : "washes",
                 association ? ", association" : "");
-    }
-
-    private static String signed(double points) {
-        return (points < 0 ? "−" : "+") + String.format(Locale.ROOT, "%.1f", Math.abs(points));
     }
 }

@@ -11,7 +11,7 @@ import java.util.List;
  * @param washes it rests on
  * @param ids of those, of many the first ones
  */
-public record Known(double points, double low, double high, int washes, List<String> ids) {
+public record Estimate(double points, double low, double high, int washes, List<String> ids) {
     /** More nobody opens. */
     private static final int MOST_IDS = 60;
 
@@ -21,9 +21,9 @@ public record Known(double points, double low, double high, int washes, List<Str
     /**
      * @param known mean and variance
      */
-    static Known of(double[] known, List<String> washes) {
+    static Estimate of(double[] known, List<String> washes) {
         double reach = Math.max(NARROWEST / 2, Accuracy.HOLDS_80 * Math.sqrt(Math.max(0, known[1])));
-        return new Known(
+        return new Estimate(
                 round(known[0]),
                 round(known[0] - reach),
                 round(known[0] + reach),

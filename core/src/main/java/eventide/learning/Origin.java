@@ -1,7 +1,7 @@
 package eventide.learning;
 
 /** Where a difference between what the model says and what was scored may come from. */
-public enum Source {
+public enum Origin {
     /** Everybody's hair here, whoever scores it. */
     SALON(false, .4),
     /** Who scores: an eye reads high or low. */
@@ -30,7 +30,7 @@ public enum Source {
     private final boolean ofHead;
     private final double usual;
 
-    Source(boolean ofHead, double usual) {
+    Origin(boolean ofHead, double usual) {
         this.ofHead = ofHead;
         this.usual = usual;
     }

@@ -1,0 +1,120 @@
+package eventide.learning;
+
+import eventide.routine.Goal;
+import eventide.shape.Maybe;
+import eventide.wash.Correction.Kind;
+import eventide.wash.ScoreName;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+/**
+ * What a stylist asks of a log, answered in a line each: what works on this head, how far to trust it, what does not.
+ *
+ * @param works the clearest first; empty where nothing is clear yet
+ * @param doesNot likewise
+ */
+public record Answers(List<Answer> works, List<Answer> doesNot, String sure) {
+    /** More nobody takes in at once. */
+    private static final int MOST = 3;
+    /** Washes below which nothing is said [OURS: a bottle needs about eight, a first direction three]. */
+    static final int FEWEST = 3;
+
+    /**
+     * One thing and what it does for this head's wishes.
+     *
+     * @param estimate points of a score, each score weighed by the wishes; frizz turned round, so that above 0 is better
+     * @param score the one it is told by, where it is told by one
+     */
+    public record Answer(String what, Estimate estimate, @Maybe ScoreName score, String words) {}
+
+    static Answers of(int washes, Goal goal, List<HeadLearned.ScoreLearned> scores) {
+        Map<String, List<LearnedThing>> things = new LinkedHashMap<>();
+        for (HeadLearned.ScoreLearned score : scores) {
+            for (LearnedThing thing : score.found()) {
+                if (thing.here()
+                        && (thing.kind() == Kind.BOTTLE || thing.kind() == Kind.WAY || thing.kind() == Kind.ZONE)) {
+                    things.computeIfAbsent(thing.what(), any -> new ArrayList<>())
+                            .add(thing);
+                }
+            }
+        }
+        Map<ScoreName, Double> weights = NextTrial.weights(goal);
+        List<Answer> all = washes < FEWEST
+                ? List.of()
+                : things.values().stream()
+                        .map(thing -> answer(thing, weights))
+                        .filter(answer -> answer.estimate().isClear())
+                        .sorted(Comparator.comparingDouble(
+                                answer -> -Math.abs(answer.estimate().points())))
+                        .toList();
+        return new Answers(
+                all.stream()
+                        .filter(answer -> answer.estimate().points() > 0)
+                        .limit(MOST)
+                        .toList(),
+                all.stream()
+                        .filter(answer -> answer.estimate().points() < 0)
+                        .limit(MOST)
+                        .toList(),
+                sure(washes, scores));
+    }
+
+    private static Answer answer(List<LearnedThing> thing, Map<ScoreName, Double> weights) {
+        double mean = 0;
+        double variance = 0;
+        LearnedThing most = thing.get(0);
+        for (LearnedThing one : thing) {
+            double weight = weights.getOrDefault(one.score(), 0.0);
+            double deviation = (one.estimate().high() - one.estimate().low()) / 2 / Accuracy.HOLDS_80;
+            mean += weight * one.estimate().points();
+            variance += weight * weight * deviation * deviation;
+            double told =
+                    weights.getOrDefault(most.score(), 0.0) * most.estimate().points();
+            most = Math.abs(weight * one.estimate().points()) > Math.abs(told) ? one : most;
+        }
+        Estimate estimate =
+                Estimate.of(new double[] {mean, variance}, most.estimate().ids());
+        int washes = most.estimate().washes();
+        return new Answer(
+                most.what(),
+                estimate,
+                most.score(),
+                String.format(
+                        Locale.ROOT,
+                        "%s %s, %d %s",
+                        Signed.of(most.estimate().points()),
+                        most.score().label(),
+                        washes,
+                        washes == 1 ? "wash" : "washes"));
+    }
+
+    private static String sure(int washes, List<HeadLearned.ScoreLearned> scores) {
+        if (washes < FEWEST) {
+            return washes + " of the " + FEWEST + " washes it takes before anything is said of this head.";
+        }
+        double model = 0;
+        double corrected = 0;
+        double held = 0;
+        int told = 0;
+        for (HeadLearned.ScoreLearned score : scores) {
+            if (score.score() == ScoreName.DEFINITION || score.score() == ScoreName.FRIZZ) {
+                Accuracy accuracy = score.accuracy();
+                model += accuracy.modelError() / 2;
+                corrected += (accuracy.helps() ? accuracy.correctedError() : accuracy.modelError()) / 2;
+                held += accuracy.coveragePercent() / 2;
+                told = accuracy.washes();
+            }
+        }
+        return String.format(
+                Locale.ROOT,
+                "%.1f points off for definition and frizz, by the book %.1f; %.0f in 10 of %d washes lay where 8 in 10 should.",
+                corrected,
+                model,
+                held / 10,
+                told);
+    }
+}

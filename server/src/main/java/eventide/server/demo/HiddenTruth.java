@@ -1,0 +1,82 @@
+package eventide.server.demo;
+
+import eventide.hair.Zone;
+import eventide.routine.Half;
+import eventide.wash.DampAir;
+import eventide.wash.Layer;
+import eventide.wash.Wash;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+
+/**
+ * What the model cannot know of the invented salon, and the log can find out: two raters' eyes, heads, bottles, a weak side, damp air.
+ * Drawn once from a fixed seed; nobody in the salon knows it.
+ */
+final class HiddenTruth {
+    /** A head and a bottle that do not go together, points. */
+    static final double DISLIKED = 1.8;
+    /** A bottle that everybody praises and one head cannot bear, points. */
+    private static final Map<String, String> FAILS = Map.of("Jory Penhale", "Fathom firm gel");
+
+    private static final double FAILS_BY = 1.7;
+    private static final String WEAK_ON_THE_LEFT = "Jory Penhale";
+    private static final double WEAK_BY = .9;
+    /** Reads frizz low. */
+    private static final String LENIENT = "Hester Lund";
+
+    private static final double LENIENT_BY = .9;
+    private static final String STEADY = "Piran Coe";
+    private static final double OF_HEAD = .5;
+    private static final double OF_BOTTLE = .3;
+    private static final double OF_DAMP_AIR = .25;
+
+    private final long seed;
+
+    HiddenTruth(long seed) {
+        this.seed = seed;
+    }
+
+    /** Points that come on top of what the model says. */
+    record Off(double definition, double frizz, double volume) {
+        Off plus(Off other) {
+            return new Off(definition + other.definition, frizz + other.frizz, volume + other.volume);
+        }
+    }
+
+    /** Two in three washes are scored by the one. */
+    static String rater(int daysAgo) {
+        return daysAgo % 3 == 0 ? STEADY : LENIENT;
+    }
+
+    /**
+     * @param disliked a bottle this head cannot bear, null for none
+     */
+    Off of(Wash wash, String head, Zone zone, String rater, String disliked) {
+        double damp = OF_DAMP_AIR * DampAir.steps(wash.air());
+        Off off = drawn(head, OF_HEAD).plus(new Off(-damp, damp, damp / 2));
+        if (rater.equals(LENIENT)) {
+            off = off.plus(new Off(0, -LENIENT_BY, 0));
+        }
+        if (zone == Zone.LEFT && head.equals(WEAK_ON_THE_LEFT)) {
+            off = off.plus(new Off(-WEAK_BY, WEAK_BY / 2, 0));
+        }
+        List<Half> halves = zone == Zone.LEFT
+                ? List.of(Half.LEFT)
+                : zone == Zone.RIGHT ? List.of(Half.RIGHT) : List.of(Half.LEFT, Half.RIGHT);
+        for (Layer layer : wash.layersIn(zone)) {
+            double share = halves.stream().filter(layer::isOn).count() / (double) halves.size();
+            String bottle = layer.product().name();
+            double fails = bottle.equals(FAILS.get(head)) ? FAILS_BY : bottle.equals(disliked) ? DISLIKED : 0;
+            Off own = drawn(bottle, OF_BOTTLE).plus(new Off(-fails, fails, 0));
+            off = off.plus(new Off(share * own.definition(), share * own.frizz(), share * own.volume()));
+        }
+        return off;
+    }
+
+    /** The same each time for the same name. */
+    private Off drawn(String name, double size) {
+        Random random = new Random(seed * 31 + name.hashCode());
+        return new Off(size * random.nextGaussian(), size * random.nextGaussian(), size * random.nextGaussian());
+    }
+}

@@ -1,0 +1,127 @@
+package eventide.server.learning;
+
+import eventide.drying.Course;
+import eventide.hair.Hair;
+import eventide.learning.HairSince;
+import eventide.learning.Learned;
+import eventide.learning.Sample;
+import eventide.learning.ScoresGiven;
+import eventide.log.Rating;
+import eventide.log.Washed;
+import eventide.server.clients.Client;
+import eventide.server.clients.ClientRepository;
+import eventide.server.washdays.WashDay;
+import eventide.server.washdays.WashDayRepository;
+import eventide.server.washdays.WashDayRepository.Honest;
+import eventide.server.washdays.WashDayRepository.Rated;
+import eventide.wash.Correction;
+import eventide.wash.Wash;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+
+/**
+ * What the whole log teaches. Nothing of it is kept: it is worked out from the washes, each run through the water once, and worked out
+ * anew when one of them, or a head's reading, has another version.
+ */
+@Service
+public class LearningService {
+    /** Washes read from the file at once. */
+    private static final int AT_ONCE = 200;
+
+    private final WashDayRepository washDays;
+    private final ClientRepository clients;
+    private final Clock clock;
+    private final Map<Key, Optional<Sample>> samples = new HashMap<>();
+    private List<Key> keys = List.of();
+    private Learned learned = Learned.of(List.of());
+
+    LearningService(WashDayRepository washDays, ClientRepository clients, Clock clock) {
+        this.washDays = washDays;
+        this.clients = clients;
+        this.clock = clock;
+    }
+
+    /** A wash of one version on a head of one reading. */
+    private record Key(Rated wash, int clientVersion) {}
+
+    /** As the log stands. One at a time works it out; the others wait for that one. */
+    public synchronized Learned learned() {
+        Map<Long, Client> known = clients.list().stream().collect(Collectors.toMap(Client::id, one -> one));
+        List<Key> now = washDays.rated().stream()
+                .filter(rated -> known.containsKey(rated.clientId()))
+                .map(rated -> new Key(rated, known.get(rated.clientId()).version()))
+                .toList();
+        if (!now.equals(keys)) {
+            samples.keySet().retainAll(now);
+            read(now.stream().filter(key -> !samples.containsKey(key)).toList(), known);
+            learned = Learned.of(
+                    now.stream().map(samples::get).flatMap(Optional::stream).toList());
+            keys = now;
+        }
+        return learned;
+    }
+
+    private void read(List<Key> missing, Map<Long, Client> known) {
+        for (int from = 0; from < missing.size(); from += AT_ONCE) {
+            List<Key> some = missing.subList(from, Math.min(missing.size(), from + AT_ONCE));
+            Map<Long, Honest> found = washDays
+                    .honest(some.stream().map(key -> key.wash().id()).toList())
+                    .stream()
+                    .collect(Collectors.toMap(one -> one.day().id(), one -> one));
+            Map<Key, Optional<Sample>> read = some.parallelStream()
+                    .collect(Collectors.toMap(key -> key, key -> Optional.ofNullable(
+                                    found.get(key.wash().id()))
+                            .map(one -> sample(one, known.get(key.wash().clientId())))));
+            samples.putAll(read);
+        }
+    }
+
+    /** Null for a wash that was only scored before it could be judged. */
+    private Sample sample(Honest honest, Client client) {
+        Rating rating = honest.rating();
+        if (rating == null) {
+            return null;
+        }
+        WashDay day = honest.day();
+        Washed washed = day.washed(clock.instant());
+        Course course = washed.course();
+        Wash wash = Wash.of(
+                washed.routine(), day.hair(), day.goal(), day.air(), day.schools(), null, Correction.NONE, course);
+        Hair now = client.hair();
+        return Sample.of(
+                String.valueOf(day.id()),
+                head(day.clientId()),
+                rating.rater(),
+                wash,
+                ScoresGiven.overall(rating),
+                now != null && HairSince.reads(day.hair(), now),
+                ScoresGiven.byZone(rating));
+    }
+
+    /** How a client is called among the heads. */
+    public static String head(long client) {
+        return String.format(java.util.Locale.ROOT, "%09d", client);
+    }
+
+    /** Who scored a head last, null where nobody said. */
+    String rater(long client) {
+        List<Honest> all = new ArrayList<>(washDays.honest(washDays.rated().stream()
+                .filter(rated -> rated.clientId() == client)
+                .map(Rated::id)
+                .toList()));
+        return all.stream()
+                .map(Honest::rating)
+                .filter(rating -> rating != null && rating.rater() != null)
+                .map(Rating::rater)
+                .reduce((earlier, later) -> later)
+                .filter(Objects::nonNull)
+                .orElse(null);
+    }
+}

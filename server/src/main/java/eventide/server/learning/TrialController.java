@@ -1,0 +1,139 @@
+package eventide.server.learning;
+
+import eventide.learning.TrialPlan;
+import eventide.learning.TrialReading;
+import eventide.learning.TrialWash;
+import eventide.product.Product;
+import eventide.routine.Half;
+import eventide.routine.HalfTrial;
+import eventide.routine.Routine;
+import eventide.routine.StepPlace;
+import eventide.server.api.Versions;
+import eventide.server.clients.ClientRepository;
+import eventide.server.learning.TrialRepository.Kept;
+import eventide.server.washdays.WashDayRepository;
+import eventide.server.washdays.WashDayRepository.Honest;
+import eventide.server.washdays.WashDayRepository.Rated;
+import eventide.shape.InvalidException;
+import eventide.shape.Shape;
+import java.time.Clock;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Trials of a head: agreed, done wash by wash, read off the log. */
+@RestController
+@RequestMapping("/api")
+class TrialController {
+    private final TrialRepository trials;
+    private final ClientRepository clients;
+    private final WashDayRepository washDays;
+    private final Clock clock;
+
+    TrialController(TrialRepository trials, ClientRepository clients, WashDayRepository washDays, Clock clock) {
+        this.trials = trials;
+        this.clients = clients;
+        this.washDays = washDays;
+        this.clock = clock;
+    }
+
+    /** A trial with what it comes to so far. */
+    record TrialNow(long id, long clientId, TrialPlan plan, TrialReading reading, int version) {}
+
+    /** A routine to be split so that one half has what is tried. */
+    record Splitting(Routine routine, Product used, Product tried, Half triedOn) {
+        Splitting {
+            Shape.check(Splitting.class, routine, used, tried, triedOn);
+        }
+    }
+
+    @GetMapping("/clients/{id}/trials")
+    List<TrialNow> ofClient(@PathVariable long id) {
+        clients.get(id);
+        List<TrialWash> washes = washes(id);
+        return trials.ofClient(id).stream().map(kept -> now(kept, washes)).toList();
+    }
+
+    @PostMapping("/clients/{id}/trials")
+    ResponseEntity<TrialNow> begin(@PathVariable long id, @RequestBody TrialPlan plan) {
+        clients.get(id);
+        return tagged(HttpStatus.CREATED, trials.add(id, plan));
+    }
+
+    /** Stopped, taken up again, a wash left out or counted again. */
+    @PutMapping("/trials/{id}")
+    ResponseEntity<TrialNow> save(
+            @PathVariable long id,
+            @RequestHeader(name = "If-Match", required = false) String ifMatch,
+            @RequestBody TrialPlan plan) {
+        return tagged(HttpStatus.OK, trials.save(id, Versions.from(ifMatch), plan));
+    }
+
+    @DeleteMapping("/trials/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable long id) {
+        trials.remove(id, clock.instant());
+    }
+
+    @PostMapping("/trials/{id}/back")
+    TrialNow back(@PathVariable long id) {
+        trials.remove(id, null);
+        Kept kept = trials.get(id);
+        return now(kept, washes(kept.clientId()));
+    }
+
+    /** The routine with one half as it is and the other with what is tried; nothing is kept. */
+    @PostMapping("/learning/halves")
+    HalfTrial split(@RequestBody Splitting asked) {
+        StepPlace place = asked.routine().places().stream()
+                .filter(at -> at.index() > asked.routine().lastRinse())
+                .filter(at -> asked.routine().at(at).product() != null
+                        && asked.routine()
+                                .at(at)
+                                .product()
+                                .name()
+                                .equals(asked.used().name()))
+                .findFirst()
+                .orElseThrow(() -> InvalidException.of(
+                        "used", "used must be in the routine: " + asked.used().name() + " is not put on in it"));
+        HalfTrial split = HalfTrial.of(asked.routine(), place, asked.tried());
+        return asked.triedOn() == Half.RIGHT
+                ? split
+                : new HalfTrial(HalfTrial.swapped(split.routine()), split.tells(), split.tellsNot());
+    }
+
+    private ResponseEntity<TrialNow> tagged(HttpStatus status, Kept kept) {
+        return ResponseEntity.status(status)
+                .eTag(Versions.tag(kept.version()))
+                .body(now(kept, washes(kept.clientId())));
+    }
+
+    private static TrialNow now(Kept kept, List<TrialWash> washes) {
+        return new TrialNow(
+                kept.id(), kept.clientId(), kept.plan(), TrialReading.of(kept.plan(), washes), kept.version());
+    }
+
+    private List<TrialWash> washes(long client) {
+        List<Honest> honest = washDays.honest(washDays.rated().stream()
+                .filter(rated -> rated.clientId() == client)
+                .map(Rated::id)
+                .toList());
+        return honest.stream()
+                .map(one -> new TrialWash(
+                        one.day().id(),
+                        one.day().plannedAt(),
+                        one.day().washed(clock.instant()).routine(),
+                        one.rating()))
+                .toList();
+    }
+}
