@@ -1,7 +1,20 @@
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query'
 import { answered, api } from './client'
 import { keyOf } from './keyOf'
-import type { Air, Client, Goal, Hair, Intake, Limits, Product, Role, Routine, Schools, Tests } from './types'
+import type {
+  Air,
+  Client,
+  Correction,
+  Goal,
+  Hair,
+  Intake,
+  Limits,
+  Product,
+  Role,
+  Routine,
+  Schools,
+  Tests,
+} from './types'
 
 export const todayQuery = queryOptions({
   queryKey: ['today'],
@@ -265,11 +278,19 @@ export const factsQuery = (hair: Hair) =>
     placeholderData: (previous) => previous,
   })
 
-export type Setting = { hair: Hair; goal: Goal; air: Air; schools: Schools; limits: Limits }
+export type Setting = {
+  hair: Hair
+  goal: Goal
+  air: Air
+  schools: Schools
+  limits: Limits
+  /** What the log has taught of this head; absent for a plan by the book. */
+  learned?: Correction
+}
 
 /** What tells one question from another. */
-export const settingKey = ({ hair, goal, air, schools, limits }: Setting) =>
-  [keyOf(hair), goal, air, schools, limits] as const
+export const settingKey = ({ hair, goal, air, schools, limits, learned }: Setting) =>
+  [keyOf(hair), goal, air, schools, limits, learned === undefined ? null : keyOf(learned)] as const
 
 /** Which assumed reading the plan hangs on most; asks nothing where none was assumed. */
 export const assumptionsQuery = (

@@ -1455,6 +1455,8 @@ export interface components {
             score?: "definition" | "clumping" | "frizz" | "shrinkagePercent" | "volume" | "softness" | "hold" | "weight" | "days";
             what: string;
             words: string;
+            /** @enum {string} */
+            zone?: "HAIRLINE" | "CROWN" | "LEFT" | "RIGHT" | "BACK" | "NAPE";
         };
         Answers: {
             doesNot: components["schemas"]["Answer"][];

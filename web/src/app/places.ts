@@ -8,6 +8,7 @@ const LOADERS = {
   consult: () => import('../features/consult/ConsultPage').then((m) => ({ default: m.ConsultPage })),
   plan: () => import('../features/plan/PlanPage').then((m) => ({ default: m.PlanPage })),
   chair: () => import('../features/chair/ChairPage').then((m) => ({ default: m.ChairPage })),
+  learn: () => import('../features/learn/LearnPage').then((m) => ({ default: m.LearnPage })),
   log: () => import('../features/log/LogPage').then((m) => ({ default: m.LogPage })),
 }
 
@@ -21,6 +22,7 @@ export const Places = {
   Plan: lazy(LOADERS.plan),
   Chair: lazy(LOADERS.chair),
   Log: lazy(LOADERS.log),
+  Learn: lazy(LOADERS.learn),
 }
 
 /** Fetches those not gone to yet: the next is then there at once, and there without the server too. */

@@ -13,6 +13,7 @@ const COURSE = [
   ['plan', 'Plan'],
   ['chair', 'Chair'],
   ['log', 'Log'],
+  ['learn', 'Learn'],
 ] as const
 
 /** One client's places, in the order of the work. */

@@ -25,7 +25,7 @@ type Score = (typeof SCORES)[number] | (typeof MORE)[number]
 
 /** Four scores, the whole head first and then where it differs. Nothing is filled in beforehand. */
 export function RatingForm({ day, onSaved }: { day: WashDay; onSaved: () => void }) {
-  const { draft, setDraft, rating, save } = useRating(day, onSaved)
+  const { draft, setDraft, rater, setRater, rating, save } = useRating(day, onSaved)
   const [zone, setZone] = useState<Zone | undefined>(undefined)
   const [shown, setShown] = useState<Score>('definition')
   const [isMore, setMore] = useState(MORE.some((score) => draft.head[score] !== undefined))
@@ -69,7 +69,7 @@ export function RatingForm({ day, onSaved }: { day: WashDay; onSaved: () => void
           </button>
         )}
       </div>
-      <Kept draft={draft} onChange={setDraft} rating={rating} save={save} />
+      <Kept draft={draft} onChange={setDraft} rater={rater} onRater={setRater} rating={rating} save={save} />
     </section>
   )
 }
@@ -103,10 +103,11 @@ function TooEarly({ draft, onChange }: DraftProps) {
   )
 }
 
-type KeptProps = DraftProps & Pick<ReturnType<typeof useRating>, 'rating' | 'save'>
+type KeptProps = DraftProps &
+  Pick<ReturnType<typeof useRating>, 'rater' | 'rating' | 'save'> & { onRater: (name: string) => void }
 
 /** What a ruler and words add, and the touch that keeps it. */
-function Kept({ draft, onChange, rating, save }: KeptProps) {
+function Kept({ draft, onChange, rater, onRater, rating, save }: KeptProps) {
   return (
     <div className="grid content-start gap-3">
       <Strands strands={draft.strands} onChange={(strands) => onChange({ ...draft, strands })} />
@@ -115,6 +116,7 @@ function Kept({ draft, onChange, rating, save }: KeptProps) {
         value={draft.notes}
         onChange={(notes) => onChange({ ...draft, notes })}
       />
+      <TextField label="Scored by" value={rater} onChange={onRater} />
       {save.error !== null && <Failure error={save.error} />}
       <Button
         main

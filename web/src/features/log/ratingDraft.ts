@@ -23,8 +23,11 @@ function complete(given: Given): ZoneRating | undefined {
     : { definition, clumping, frizz, volume, ...more }
 }
 
+/** Letters of a name that are kept. */
+const MOST_NAME = 60
+
 /** Whole scores; undefined as long as something needed is missing. */
-export function toRating(draft: Draft): Rating | undefined {
+export function toRating(draft: Draft, rater: string): Rating | undefined {
   const head = complete(draft.head)
   if (head === undefined || draft.castBroken === undefined || draft.rootsDry === undefined) return undefined
   const byZone: Rating['byZone'] = {}
@@ -35,6 +38,7 @@ export function toRating(draft: Draft): Rating | undefined {
     byZone,
     ...measured(draft.strands),
     ...(draft.notes === '' ? {} : { notes: draft.notes }),
+    ...(rater.trim() === '' ? {} : { rater: rater.trim().slice(0, MOST_NAME) }),
   }
 }
 

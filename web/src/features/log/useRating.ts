@@ -8,8 +8,10 @@ import { EMPTY, isDraft, toRating } from './ratingDraft'
 export function useRating(day: WashDay, onSaved: () => void) {
   const [stored, setDraft] = useStored(`rating:${day.id}`, isDraft)
   const draft = stored ?? EMPTY
+  // Who scores here scores the next too.
+  const [rater, setRater] = useStored('rater', isName)
   const queries = useQueryClient()
-  const rating = toRating(draft)
+  const rating = toRating(draft, rater ?? '')
   const save = useMutation({
     mutationFn: (body: Rating) =>
       answered(
@@ -27,7 +29,13 @@ export function useRating(day: WashDay, onSaved: () => void) {
       await queries.invalidateQueries({ queryKey: ['wash-day', day.id] })
       await queries.invalidateQueries({ queryKey: ['wash-days'] })
       await queries.invalidateQueries({ queryKey: ['today'] })
+      await queries.invalidateQueries({ queryKey: ['client', day.clientId] })
+      await queries.invalidateQueries({ queryKey: ['learning'] })
     },
   })
-  return { draft, setDraft, rating, save }
+  return { draft, setDraft, rater: rater ?? '', setRater, rating, save }
+}
+
+function isName(value: unknown): value is string {
+  return typeof value === 'string'
 }

@@ -13,15 +13,36 @@ const SHOWN = [
   ['shrinkagePercent', 'Shrinkage %'],
 ] as const satisfies readonly (readonly [keyof Scores, string])[]
 
+type ExpectedProps = {
+  outcome: Outcome
+  /** Whether it is said without what the log has taught; undefined where that is nothing. */
+  byTheBook: boolean | undefined
+  onByTheBook: (on: boolean) => void
+}
+
 /** What the routine is expected to come to, zone by zone; a zone opens its reasons. */
-export const Expected = memo(function Expected({ outcome }: { outcome: Outcome }) {
+export const Expected = memo(function Expected({ outcome, byTheBook, onByTheBook }: ExpectedProps) {
   const [score, setScore] = useState<keyof Scores>('definition')
   const [zone, setZone] = useState<Zone | undefined>(undefined)
   return (
     <section aria-labelledby="expected" className="flex flex-col px-3 pt-3">
-      <h2 id="expected" className="label pb-1">
-        Expected, zone by zone
-      </h2>
+      <div className="flex items-baseline justify-between gap-2 pb-1">
+        <h2 id="expected" className="label">
+          Expected, zone by zone
+        </h2>
+        {byTheBook !== undefined && (
+          <button
+            type="button"
+            role="switch"
+            aria-checked={!byTheBook}
+            aria-label="With what the log has taught"
+            onClick={() => onByTheBook(!byTheBook)}
+            className="min-h-[24px] text-[0.92rem] underline decoration-dotted underline-offset-2 hover:decoration-solid"
+          >
+            {byTheBook ? 'by the book' : 'as learned'}
+          </button>
+        )}
+      </div>
       <div className="figures grid grid-cols-3 gap-x-2 pb-1.5 text-[0.92rem]">
         {SHOWN.map(([name, label]) => (
           <button
@@ -36,7 +57,7 @@ export const Expected = memo(function Expected({ outcome }: { outcome: Outcome }
           </button>
         ))}
       </div>
-      <Later days={outcome.byDay} score={score} />
+      <Later outcome={outcome} score={score} />
       {zone === undefined ? (
         <div className="grid w-full items-stretch gap-2 pb-2 min-[380px]:grid-cols-2">
           <div className="mx-auto w-full">
@@ -60,17 +81,23 @@ export const Expected = memo(function Expected({ outcome }: { outcome: Outcome }
 /** Days on which it is told again. */
 const TOLD: readonly number[] = [2, 4, 6]
 
-/** The score in hand on later days, where it is one that wear changes. */
-function Later({ days, score }: { days: Outcome['byDay']; score: keyof Scores }) {
-  if (score !== 'definition' && score !== 'frizz' && score !== 'volume' && score !== 'softness') return null
-  return (
-    <p className="figures text-muted pb-1 text-[0.92rem]">
-      {days
-        .filter((worn) => TOLD.includes(worn.day))
-        .map((worn) => `day ${worn.day} ${worn[score].toFixed(1)}`)
-        .join(' · ')}
-    </p>
-  )
+/**
+ * Between what four in five scores to come will lie, for a prediction is never said without it; and the score on later days, where it
+ * is one that wear changes.
+ */
+function Later({ outcome, score }: { outcome: Outcome; score: keyof Scores }) {
+  const own = outcome.likely.find((likely) => likely.score === score)
+  const digits = score === 'shrinkagePercent' ? 0 : 1
+  const wears = score === 'definition' || score === 'frizz' || score === 'volume' || score === 'softness'
+  const told = [
+    ...(own === undefined ? [] : [`8 in 10: ${own.low.toFixed(digits)}–${own.high.toFixed(digits)}`]),
+    ...(wears
+      ? outcome.byDay
+          .filter((worn) => TOLD.includes(worn.day))
+          .map((worn) => `day ${worn.day} ${worn[score].toFixed(1)}`)
+      : []),
+  ]
+  return <p className="figures text-muted pb-1 text-[0.92rem]">{told.join(' · ')}</p>
 }
 
 function shownValue(score: keyof Scores, value: number | undefined): number | string | undefined {

@@ -12,12 +12,12 @@ import {
   useSortable,
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable'
-import { memo, useEffect, useMemo, useRef, type KeyboardEvent } from 'react'
+import { Suspense, memo, useEffect, useMemo, useRef, type KeyboardEvent } from 'react'
 import type { Amount, Judgement, Routine, Step } from '../../api/types'
 import { stepLine } from '../../api/words'
 import { useSame } from '../../ui/useSame'
 import { useRoving } from '../../ui/useRoving'
-import { AddStep } from './AddStep'
+import { Later } from './later'
 import { inserted, movedStep } from './planState'
 
 type InOrderProps = {
@@ -100,16 +100,18 @@ export const InOrder = memo(function InOrder(props: InOrderProps) {
           </ol>
         </SortableContext>
       </DndContext>
-      <AddStep
-        onAdd={(action) => {
-          const at = selected === undefined ? routine.steps.length : selected + 1
-          const step: Step =
-            action === 'EACH_SECTION' ? { action, sections: 4, steps: [{ action: 'SMOOTH' }] } : { action }
-          onChange(inserted(routine, at, step))
-          onSelect(at)
-        }}
-        after={selected}
-      />
+      <Suspense fallback={<div className="min-h-13" />}>
+        <Later.AddStep
+          onAdd={(action) => {
+            const at = selected === undefined ? routine.steps.length : selected + 1
+            const step: Step =
+              action === 'EACH_SECTION' ? { action, sections: 4, steps: [{ action: 'SMOOTH' }] } : { action }
+            onChange(inserted(routine, at, step))
+            onSelect(at)
+          }}
+          after={selected}
+        />
+      </Suspense>
     </section>
   )
 })

@@ -114,6 +114,9 @@ function Under({ client, plan, open, below, water, shown }: PartProps & { below:
   const { selected, other, trial } = water
   const onSelect = useSame(water.select)
   const onChange = useSame(water.change)
+  const onByTheBook = useSame((byTheBook: boolean) =>
+    plan.setDraft(asked(plan.draft, { byTheBook }, selected)),
+  )
   const tabs = useWaterTabs(client, plan, open, below, water)
   return (
     <div className="grid lg:h-[max(19rem,calc(100vh-31.6rem))] lg:grid-cols-[1fr_1.12fr_21rem]">
@@ -134,7 +137,11 @@ function Under({ client, plan, open, below, water, shown }: PartProps & { below:
         foot={<WaterFoot client={client} plan={plan} water={water} />}
       />
       <div className="flex min-h-0 flex-col justify-between overflow-y-auto">
-        <Expected outcome={below.judgement.outcome} />
+        <Expected
+          outcome={below.judgement.outcome}
+          byTheBook={plan.learned === undefined ? undefined : plan.draft.byTheBook === true}
+          onByTheBook={onByTheBook}
+        />
         <Keeping routine={below.routine} onChange={onChange} />
       </div>
     </div>

@@ -1,6 +1,7 @@
 import { lazy } from 'react'
 
 const LOADERS = {
+  addStep: () => import('./AddStep').then((m) => ({ default: m.AddStep })),
   stepPanel: () => import('./StepPanel').then((m) => ({ default: m.StepPanel })),
   halves: () => import('./Halves').then((m) => ({ default: m.Halves })),
   beside: () => import('./Beside').then((m) => ({ default: m.Beside })),
@@ -13,6 +14,7 @@ const LOADERS = {
 
 /** What stands behind a tap on the plan: not needed to draw it, so loaded right after. */
 export const Later = {
+  AddStep: lazy(LOADERS.addStep),
   StepPanel: lazy(LOADERS.stepPanel),
   Halves: lazy(LOADERS.halves),
   Beside: lazy(LOADERS.beside),

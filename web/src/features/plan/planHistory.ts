@@ -14,6 +14,8 @@ export type Standing = {
   schools?: Schools
   /** Typed in instead of what the instruments say. */
   air?: Air
+  /** Without what the log has taught of this head. */
+  byTheBook?: boolean
   /** When the work begins, as "HH:MM": the tide is then read by the clock. */
   beginsAt?: string
   /** The step whose panel was open when this was left for something else, from 0. */
@@ -28,7 +30,7 @@ export type PlanDraft = Standing & {
   future?: Standing[]
 }
 
-export type Asking = Pick<Standing, 'goal' | 'limits' | 'schools' | 'air' | 'beginsAt'>
+export type Asking = Pick<Standing, 'goal' | 'limits' | 'schools' | 'air' | 'beginsAt' | 'byTheBook'>
 
 /** As many can be undone [OURS: what a browser keeps and writes within a blink]. */
 const MOST_PAST = 60

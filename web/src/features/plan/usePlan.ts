@@ -1,8 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
+import { learningQuery } from '../../api/learningQueries'
 import { airQuery, checkQuery, productsQuery, suggestQuery, type Setting } from '../../api/queries'
 import type {
   Air,
   Client,
+  Correction,
   Hair,
   Judgement,
   Product,
@@ -36,6 +38,8 @@ export type Plan = {
   error: Error | null
   busy: boolean
   shelf: Product[]
+  /** What the log has taught of this head; undefined where there is nothing. */
+  learned: Correction | undefined
 }
 
 const MILD: Air = { temperatureC: 22, relativeHumidity: 52 }
@@ -58,23 +62,27 @@ export function usePlan(client: Client, hair: Hair): Plan {
       : { temperatureC: reading.temperatureC, relativeHumidity: reading.relativeHumidity }
   const shelf = useQuery(productsQuery(client.id))
   const worn = client.intake?.worn
+  const learning = useLearned(client)
   const setting: Setting = {
     hair,
     goal: draft.goal,
     air: draft.air ?? (worn === undefined ? air : { ...air, outdoors: worn }),
     schools: draft.schools ?? client.schools ?? NO_SIDE,
     limits: draft.limits,
+    ...(learning.correction === undefined || draft.byTheBook === true
+      ? {}
+      : { learned: learning.correction }),
   }
   const suggested = useQuery({
     ...suggestQuery(setting, shelf.data ?? NOTHING),
-    enabled: shelf.data !== undefined,
+    enabled: shelf.data !== undefined && learning.isKnown,
   })
   useLookAhead(setting, shelf.data ?? NOTHING, suggested.isSuccess && !suggested.isPlaceholderData)
   const suggestion = suggested.data?.suggestions[draft.pick] ?? suggested.data?.suggestions[0]
   const edited = draft.routine
   const check = useQuery({
     ...checkQuery(setting, edited ?? { formatVersion: 1, steps: [] }),
-    enabled: edited !== undefined,
+    enabled: edited !== undefined && learning.isKnown,
   })
   return {
     draft,
@@ -85,6 +93,7 @@ export function usePlan(client: Client, hair: Hair): Plan {
     error: shelf.error ?? suggested.error ?? (edited === undefined ? null : check.error),
     busy: suggested.isFetching || check.isFetching,
     shelf: shelf.data ?? NOTHING,
+    learned: learning.correction,
   }
 
   function opened(): Plan['open'] {
@@ -111,5 +120,14 @@ export function usePlan(client: Client, hair: Hair): Plan {
           judged: suggestion.routine,
           why: suggestion.why,
         }
+  }
+}
+
+/** What the log has taught of this head; a plan does not wait for it where it cannot be had. */
+function useLearned(client: Client): { correction: Correction | undefined; isKnown: boolean } {
+  const { data, isPending } = useQuery({ ...learningQuery(client.id), retry: false })
+  return {
+    correction: data === undefined || data.correction.taught.length === 0 ? undefined : data.correction,
+    isKnown: !isPending,
   }
 }

@@ -1,5 +1,6 @@
 package eventide.learning;
 
+import eventide.hair.Zone;
 import eventide.routine.Goal;
 import eventide.shape.Maybe;
 import eventide.wash.Correction.Kind;
@@ -29,7 +30,12 @@ public record Answers(List<Answer> works, List<Answer> doesNot, String sure) {
      * @param estimate points of a score, each score weighed by the wishes; frizz turned round, so that above 0 is better
      * @param score the one it is told by, where it is told by one
      */
-    public record Answer(String what, Estimate estimate, @Maybe ScoreName score, String words) {}
+    public record Answer(String what, Estimate estimate, @Maybe ScoreName score, @Maybe Zone zone, String words) {
+        /** A side comes out better or worse; it is nothing that could be done again. */
+        boolean isZone() {
+            return zone != null;
+        }
+    }
 
     static Answers of(int washes, Goal goal, List<HeadLearned.ScoreLearned> scores) {
         Map<String, List<LearnedThing>> things = new LinkedHashMap<>();
@@ -54,6 +60,7 @@ public record Answers(List<Answer> works, List<Answer> doesNot, String sure) {
         return new Answers(
                 all.stream()
                         .filter(answer -> answer.estimate().points() > 0)
+                        .filter(answer -> !answer.isZone())
                         .limit(MOST)
                         .toList(),
                 all.stream()
@@ -83,6 +90,7 @@ public record Answers(List<Answer> works, List<Answer> doesNot, String sure) {
                 most.what(),
                 estimate,
                 most.score(),
+                most.zone(),
                 String.format(
                         Locale.ROOT,
                         "%s %s, %d %s",
@@ -105,16 +113,16 @@ public record Answers(List<Answer> works, List<Answer> doesNot, String sure) {
                 Accuracy accuracy = score.accuracy();
                 model += accuracy.modelError() / 2;
                 corrected += (accuracy.helps() ? accuracy.correctedError() : accuracy.modelError()) / 2;
-                held += accuracy.coveragePercent() / 2;
-                told = accuracy.washes();
+                held += accuracy.coveragePercent() * accuracy.washes() / 100;
+                told += accuracy.washes();
             }
         }
         return String.format(
                 Locale.ROOT,
-                "%.1f points off for definition and frizz, by the book %.1f; %.0f in 10 of %d washes lay where 8 in 10 should.",
+                "%.1f points off for definition and frizz, by the book %.1f; %d of %d scores lay inside their bands, where 8 in 10 should.",
                 corrected,
                 model,
-                held / 10,
+                Math.round(held),
                 told);
     }
 }

@@ -1,0 +1,124 @@
+import { scaleLinear } from 'd3-scale'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import type { LearnedThing, ScoreLearned } from '../../api/types'
+import { useWidth } from '../../chart/useWidth'
+import { signed } from './learnWords'
+
+/** As many as are taken in at a look; the rest behind a tap. */
+const SHOWN = 6
+
+/** What moves a score of this head, each with its interval and the washes it rests on. */
+export function WhatMoves({ own }: { own: ScoreLearned }) {
+  const [all, setAll] = useState(false)
+  const here = own.found.filter((thing) => thing.here || thing.bottle === undefined)
+  const things = all ? here : here.slice(0, SHOWN)
+  const reach = Math.max(0.5, ...things.flatMap(({ estimate }) => [-estimate.low, estimate.high]))
+  return (
+    <section aria-label="What does what on this head" className="px-4 py-2.5">
+      <div className="flex items-baseline justify-between">
+        <h2 className="label">What does what on this head</h2>
+        <span className="text-muted text-[0.92rem]">points of {own.score}</span>
+      </div>
+      <ul>
+        {things.map((thing) => (
+          <Thing key={thing.what} thing={thing} reach={reach} />
+        ))}
+      </ul>
+      <p className="text-muted flex flex-wrap gap-x-4 pt-1 text-[0.92rem]">
+        <span>Bars hold four in five.</span>
+        <span>
+          <Stipple /> moves together with it, never tried by itself
+        </span>
+      </p>
+      {here.length > SHOWN && (
+        <button type="button" className="min-h-[24px] underline" onClick={() => setAll(!all)}>
+          {all ? 'The clearest only' : `All ${here.length}`}
+        </button>
+      )}
+    </section>
+  )
+}
+
+function Stipple() {
+  return (
+    <svg width="20" height="11" aria-hidden className="inline">
+      <rect width="20" height="11" fill="var(--sand)" />
+      {[3, 8, 13, 17].map((cx, i) => (
+        <circle key={cx} cx={cx} cy={i % 2 === 0 ? 4 : 8} r="1" fill="var(--stipple)" />
+      ))}
+    </svg>
+  )
+}
+
+function Thing({ thing, reach }: { thing: LearnedThing; reach: number }) {
+  const [open, setOpen] = useState(false)
+  const { estimate } = thing
+  return (
+    <li className="border-line border-b border-dotted">
+      <button
+        type="button"
+        aria-expanded={open}
+        title={thing.because}
+        onClick={() => setOpen(!open)}
+        className="grid w-full grid-cols-[minmax(7.5rem,1fr)_minmax(7rem,1.15fr)_2.8rem] items-center gap-2 py-0.5 text-left hover:bg-shallow"
+      >
+        <span className="leading-tight">
+          {thing.what}
+          <span className="figures text-muted block text-[0.82rem]">
+            {estimate.washes} {estimate.washes === 1 ? 'wash' : 'washes'}
+            {thing.association ? ', association' : ''}
+          </span>
+        </span>
+        <Bar thing={thing} reach={reach} />
+        <span className="figures text-right text-[1.02rem] font-semibold">{signed(estimate.points)}</span>
+      </button>
+      {open && (
+        <p className="figures pb-1.5 text-[0.95rem]">
+          {signed(estimate.low)} to {signed(estimate.high)}. It rests on{' '}
+          {estimate.ids.slice(0, 12).map((id, i) => (
+            <span key={id}>
+              {i > 0 && ', '}
+              <Link to={`../log?day=${id}`} className="underline">
+                wash {id}
+              </Link>
+            </span>
+          ))}
+          {estimate.washes > 12 && ` and ${estimate.washes - 12} more`}.
+        </p>
+      )}
+    </li>
+  )
+}
+
+/** From low to high, with a post where it is likeliest; sand where it is association. */
+function Bar({ thing, reach }: { thing: LearnedThing; reach: number }) {
+  const [ref, width] = useWidth(180)
+  const x = scaleLinear([-reach, reach], [4, width - 4])
+  const { low, high, points } = thing.estimate
+  return (
+    <span ref={ref} className="block min-w-0 [contain:inline-size]">
+      <svg width={width} height="22" aria-hidden className="block">
+        <path d={`M${x(0)} 0V22`} stroke="var(--muted)" strokeWidth="1.4" />
+        <rect
+          x={x(low)}
+          y="5"
+          width={Math.max(2, x(high) - x(low))}
+          height="12"
+          fill={thing.association ? 'var(--sand)' : 'var(--water)'}
+        />
+        {thing.association &&
+          Array.from({ length: Math.floor((x(high) - x(low)) / 7) }, (_, i) => (
+            <circle
+              key={i}
+              cx={x(low) + 4 + i * 7}
+              cy={i % 2 === 0 ? 8.5 : 13.5}
+              r="1"
+              fill="var(--stipple)"
+            />
+          ))}
+        <path d={`M${x(points)} 2V20`} stroke="var(--ink)" strokeWidth="2.6" />
+      </svg>
+    </span>
+  )
+}

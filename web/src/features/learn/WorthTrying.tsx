@@ -1,0 +1,124 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useNavigate } from 'react-router'
+import { answered, api } from '../../api/client'
+import { nextTrialsQuery, trialsQuery } from '../../api/learningQueries'
+import { airQuery, productsQuery, type Setting } from '../../api/queries'
+import type { HeadLearned, NextTrial, Product } from '../../api/types'
+import { Button } from '../../ui/Button'
+import { Failure } from '../../ui/Notice'
+import { useClient } from '../clients/ClientFrame'
+import { putOnPlan, USUAL_GOAL, USUAL_LIMITS } from '../plan/planHistory'
+import { signed } from './learnWords'
+
+/** The trial with the most to gain, and the two behind it; one tap plans it as halves. */
+export function WorthTrying({ learned }: { learned: HeadLearned }) {
+  const client = useClient()
+  const air = useQuery(airQuery).data
+  const shelf = useQuery(productsQuery(client.id)).data
+  if (client.hair === undefined || air === undefined || shelf === undefined) return null
+  const setting: Setting = {
+    hair: client.hair,
+    goal: client.goal ?? USUAL_GOAL,
+    air: { temperatureC: air.temperatureC, relativeHumidity: air.relativeHumidity },
+    schools: client.schools ?? {},
+    limits: client.limits ?? USUAL_LIMITS,
+    learned: learned.correction,
+  }
+  return <Weighed setting={setting} shelf={shelf} />
+}
+
+function Weighed({ setting, shelf }: { setting: Setting; shelf: Product[] }) {
+  const client = useClient()
+  const { data, error } = useQuery(nextTrialsQuery(client.id, setting, shelf))
+  const plan = usePlanned(setting)
+  const [first, ...others] = data ?? []
+  return (
+    <section aria-label="Worth trying next" className="grid content-start gap-1.5 px-4 py-2.5">
+      <h2 className="label">Worth trying next</h2>
+      {error !== null && <Failure error={error} />}
+      {data === undefined && error === null && <p className="text-muted">Weighing what the shelf allows…</p>}
+      {data !== undefined && first === undefined && (
+        <p className="text-muted">Nothing on the shelf stands against what is planned.</p>
+      )}
+      {first !== undefined && (
+        <>
+          <h3 className="text-[1.08rem] leading-tight font-semibold">
+            {first.tried.name} against {first.used.name}
+          </h3>
+          <p>
+            Gain to expect <b className="figures font-semibold">{signed(first.gainPoints)}</b> for what is
+            wished; better at all <b className="figures font-semibold">{inTen(first.chancePercent)}</b>, by
+            half a point {inTen(first.chanceMattersPercent)}. {first.pairs} washes would settle it
+            {cost(first)}. Clarify before the first.
+          </p>
+          {plan.error !== null && <Failure error={plan.error} />}
+          <Button
+            main
+            className="min-h-11 justify-self-start"
+            disabled={plan.isPending}
+            onClick={() => plan.mutate(first)}
+          >
+            Plan it as halves
+          </Button>
+        </>
+      )}
+      <ul>
+        {others.map((other) => (
+          <li
+            key={`${other.tried.name}/${other.used.name}`}
+            className="border-line border-t border-dotted py-1"
+          >
+            <b className="font-semibold">
+              {other.tried.name} against {other.used.name}
+            </b>{' '}
+            <span className="figures text-muted">
+              {signed(other.gainPoints)}, {inTen(other.chancePercent)}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+function inTen(percent: number): string {
+  return `${Math.round(percent / 10)} in 10`
+}
+
+function cost(trial: NextTrial): string {
+  const minutes = Math.round(trial.moreMinutes)
+  return minutes === 0 ? '' : `, ${minutes > 0 ? '+' : '−'}${Math.abs(minutes)} min each`
+}
+
+/** Agrees the trial and puts its first wash on the plan, what is tried on the right. */
+function usePlanned(setting: Setting) {
+  const client = useClient()
+  const queries = useQueryClient()
+  const go = useNavigate()
+  return useMutation({
+    mutationFn: async (trial: NextTrial) => {
+      const { used, tried, routine } = trial
+      const split = await answered(
+        api.POST('/api/learning/halves', { body: { routine, used, tried, triedOn: 'RIGHT' } }),
+      )
+      await answered(
+        api.POST('/api/clients/{id}/trials', {
+          params: { path: { id: client.id } },
+          body: {
+            used: used.name,
+            tried: tried.name,
+            way: 'HALVES',
+            scores: ['definition', 'frizz'],
+            margin: 1,
+            confidencePercent: 90,
+            agreedPairs: Math.max(5, trial.pairs),
+            startedAt: new Date().toISOString(),
+          },
+        }),
+      )
+      putOnPlan(client.id, { ...setting, routine: split.routine })
+      void queries.invalidateQueries(trialsQuery(client.id))
+    },
+    onSuccess: () => void go('../plan'),
+  })
+}
