@@ -1670,6 +1670,7 @@ export interface components {
             readings: components["schemas"]["ReadingFile"][];
             referrals: components["schemas"]["ReferralFile"][];
             shelves?: components["schemas"]["ShelfFile"][];
+            trials?: components["schemas"]["TrialFile"][];
             washDays: components["schemas"]["WashFile"][];
         };
         Comes: {
@@ -2831,6 +2832,11 @@ export interface components {
             triedOn: "LEFT" | "RIGHT";
             used: components["schemas"]["Product"];
         };
+        SpoiltFile: {
+            because: string;
+            /** Format: date-time */
+            plannedAt: string;
+        };
         Spread: {
             points: number;
             /** @enum {string} */
@@ -3064,6 +3070,10 @@ export interface components {
             /** @enum {string} */
             verdict: "BETTER" | "WORSE" | "NO_DIFFERENCE" | "NOT_YET";
             words: string;
+        };
+        TrialFile: {
+            plan: components["schemas"]["TrialPlan"];
+            spoilt: components["schemas"]["SpoiltFile"][];
         };
         TrialNow: {
             clientId: number;

@@ -1,8 +1,6 @@
-import { scaleLinear } from 'd3-scale'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import type { LearnedThing, ScoreLearned } from '../../api/types'
-import { useWidth } from '../../chart/useWidth'
 import { signed } from './learnWords'
 
 /** As many as are taken in at a look; the rest behind a tap. */
@@ -93,32 +91,16 @@ function Thing({ thing, reach }: { thing: LearnedThing; reach: number }) {
 
 /** From low to high, with a post where it is likeliest; sand where it is association. */
 function Bar({ thing, reach }: { thing: LearnedThing; reach: number }) {
-  const [ref, width] = useWidth(180)
-  const x = scaleLinear([-reach, reach], [4, width - 4])
   const { low, high, points } = thing.estimate
+  const at = (value: number) => `${50 + (48 * value) / reach}%`
   return (
-    <span ref={ref} className="block min-w-0 [contain:inline-size]">
-      <svg width={width} height="22" aria-hidden className="block">
-        <path d={`M${x(0)} 0V22`} stroke="var(--muted)" strokeWidth="1.4" />
-        <rect
-          x={x(low)}
-          y="5"
-          width={Math.max(2, x(high) - x(low))}
-          height="12"
-          fill={thing.association ? 'var(--sand)' : 'var(--water)'}
-        />
-        {thing.association &&
-          Array.from({ length: Math.floor((x(high) - x(low)) / 7) }, (_, i) => (
-            <circle
-              key={i}
-              cx={x(low) + 4 + i * 7}
-              cy={i % 2 === 0 ? 8.5 : 13.5}
-              r="1"
-              fill="var(--stipple)"
-            />
-          ))}
-        <path d={`M${x(points)} 2V20`} stroke="var(--ink)" strokeWidth="2.6" />
-      </svg>
+    <span aria-hidden className="relative block h-[22px]">
+      <span className="bg-muted absolute inset-y-0 w-px" style={{ left: at(0) }} />
+      <span
+        className={`absolute inset-y-[5px] ${thing.association ? 'bg-sand sand-grain' : 'bg-water'}`}
+        style={{ left: at(low), width: `${Math.max(0.5, (48 * (high - low)) / reach)}%` }}
+      />
+      <span className="bg-ink absolute inset-y-[2px] -ml-px w-[3px]" style={{ left: at(points) }} />
     </span>
   )
 }

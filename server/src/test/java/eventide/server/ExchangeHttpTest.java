@@ -367,7 +367,7 @@ public class ExchangeHttpTest {
         cells[5] = "much";
         lines[1] = String.join(",", cells);
         String worse =
-                String.join("\r\n", lines) + "\r\nNobody,2026-01-01T00:00:00Z,true,true,CROWN,5,5,5,5,,,,,,,,,,,";
+                String.join("\r\n", lines) + "\r\nNobody,2026-01-01T00:00:00Z,true,true,CROWN,5,5,5,5,,,,,,,,,,,,";
         JsonNode seen =
                 demo.post("/api/exchange/log/preview", scores("CSV", worse)).body();
         assertEquals(seen.get("faulty").asInt(), 2, seen.toString());

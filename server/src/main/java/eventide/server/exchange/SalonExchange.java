@@ -55,6 +55,7 @@ class SalonExchange {
     private final WashPhotoStore photos;
     private final ShelfRepository shelf;
     private final TemplateRepository templates;
+    private final TrialExchange trials;
     private final Pictures pictures;
     private final Shapes shapes;
     private final TransactionTemplate writing;
@@ -66,6 +67,7 @@ class SalonExchange {
             WashPhotoStore photos,
             ShelfRepository shelf,
             TemplateRepository templates,
+            TrialExchange trials,
             Pictures pictures,
             Shapes shapes,
             PlatformTransactionManager transactions) {
@@ -75,6 +77,7 @@ class SalonExchange {
         this.photos = photos;
         this.shelf = shelf;
         this.templates = templates;
+        this.trials = trials;
         this.pictures = pictures;
         this.shapes = shapes;
         this.writing = new TransactionTemplate(transactions);
@@ -155,7 +158,8 @@ class SalonExchange {
                         .sorted(Comparator.comparing(WashDay::plannedAt).thenComparing(WashDay::id))
                         .map(this::file)
                         .toList(),
-                shelves(client.id()));
+                shelves(client.id()),
+                trials.filesOf(client.id()));
     }
 
     /** Null where this client has none. */
@@ -281,6 +285,7 @@ class SalonExchange {
             }
             read.photos().get(i).forEach(photo -> photos.putBack(day, photo));
         }
+        trials.keep(id, file.trials());
     }
 
     private static Instant startedAt(WashFile wash) {

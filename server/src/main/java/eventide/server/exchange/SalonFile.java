@@ -2,6 +2,7 @@ package eventide.server.exchange;
 
 import eventide.chair.ChairEvent;
 import eventide.hair.Hair;
+import eventide.learning.TrialPlan;
 import eventide.log.FollowingDay;
 import eventide.log.Rating;
 import eventide.routine.Routine;
@@ -50,13 +51,33 @@ record SalonFile(
             List<ReadingFile> readings,
             List<ReferralFile> referrals,
             List<WashFile> washDays,
-            @Maybe List<ShelfFile> shelves) {
+            @Maybe List<ShelfFile> shelves,
+            @Maybe List<TrialFile> trials) {
         ClientFile {
-            Shape.check(ClientFile.class, client, changedAt, readings, referrals, washDays, shelves);
+            Shape.check(ClientFile.class, client, changedAt, readings, referrals, washDays, shelves, trials);
+            trials = Frozen.list(trials);
             shelves = shelves == null ? null : Frozen.list(shelves);
             readings = Frozen.list(readings);
             referrals = Frozen.list(referrals);
             washDays = Frozen.list(washDays);
+        }
+    }
+
+    /**
+     * A trial; the washes it leaves out told by the moment they were planned, for another salon counts them otherwise.
+     *
+     * @param plan with no wash left out
+     */
+    record TrialFile(TrialPlan plan, List<SpoiltFile> spoilt) {
+        TrialFile {
+            Shape.check(TrialFile.class, plan, spoilt);
+            spoilt = Frozen.list(spoilt);
+        }
+    }
+
+    record SpoiltFile(Instant plannedAt, @Letters(least = 1, most = 300) String because) {
+        SpoiltFile {
+            Shape.check(SpoiltFile.class, plannedAt, because);
         }
     }
 

@@ -1,0 +1,102 @@
+package eventide.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static eventide.browser.Browsing.assertAccessible;
+import static eventide.browser.Browsing.assertNothingOverflows;
+import static eventide.browser.Browsing.button;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.testng.annotations.Test;
+
+/** What works on this head: read, opened, tried further by touch. */
+public class LearnTest extends InTheDemoSalon {
+    private static Locator region(Page page, String name) {
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName(name));
+    }
+
+    @Test
+    public void theFourAnswersAreThereAndEachNumberOpensItsWashes() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = browsing.open(context, "/clients/8/learn");
+        assertThat(page.getByText("What works here")).isVisible();
+        Locator moves = region(page, "What does what on this head");
+        assertThat(moves.getByText("Fathom firm gel")).isVisible();
+        assertThat(region(page, "Worth trying next").getByText("against").first())
+                .isVisible();
+        assertAccessible(page, "learn");
+        assertNothingOverflows(page, "learn");
+        moves.getByRole(AriaRole.BUTTON).first().click();
+        moves.getByRole(AriaRole.LINK).first().click();
+        assertThat(page).hasURL(Pattern.compile("/log\\?day="));
+        context.close();
+    }
+
+    /** From the running trial to the plan of its next wash and back to what it says, on a phone. */
+    @Test
+    public void aTrialGoesOnFromThePhone() {
+        BrowserContext context = browsing.phone();
+        Page page = browsing.open(context, "/clients/9/learn");
+        Locator trials = region(page, "Trials");
+        assertThat(trials.getByText("Looked at early, 3 pairs before the 6 agreed"))
+                .isVisible();
+        assertAccessible(page, "learn on a phone");
+        assertNothingOverflows(page, "learn on a phone");
+        trials.getByRole(
+                        AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("Plan the next.*left")))
+                .tap();
+        assertThat(page).hasURL(Pattern.compile("/plan$"));
+        assertThat(page.getByText("left half").or(page.getByText("on the left")).first())
+                .isVisible();
+        page.navigate(page.url().replace("/plan", "/learn"));
+        button(page, "Stop it").tap();
+        assertThat(button(page, "Take it up again")).isVisible();
+        button(page, "Take it up again").tap();
+        assertThat(button(page, "Stop it")).isVisible();
+        button(page, "Leave the last wash out").tap();
+        page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(Pattern.compile("does not count")))
+                .fill("rain");
+        button(page, "Leave it out").tap();
+        assertThat(trials.getByText("4 pairs before the 6 agreed")).isVisible();
+        button(page, "Count it again").tap();
+        assertThat(trials.getByText("3 pairs before the 6 agreed")).isVisible();
+        context.close();
+    }
+
+    @Test
+    public void oneTapPlansTheNextTrialAsHalves() {
+        BrowserContext context = browsing.phone();
+        Page page = browsing.open(context, "/clients/1/learn");
+        button(page, "Plan it as halves").tap();
+        assertThat(page).hasURL(Pattern.compile("/plan$"));
+        page.navigate(page.url().replace("/plan", "/learn"));
+        assertThat(region(page, "Trials").getByText("Not begun")).isVisible();
+        context.close();
+    }
+
+    @Test
+    public void thePlanIsSaidAsLearnedAndByTheBook() {
+        BrowserContext context = browsing.fresh(1280, 800);
+        Page page = browsing.open(context, "/clients/8/plan");
+        Locator learned =
+                page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("With what the log has taught"));
+        assertThat(learned).isChecked();
+        String narrow = page.getByText(Pattern.compile("8 in 10: ")).textContent();
+        learned.click();
+        assertThat(learned).not().isChecked();
+        assertThat(page.getByText(Pattern.compile("8 in 10: "))).not().hasText(narrow);
+        context.close();
+    }
+
+    @Test
+    public void aHeadWithoutWashesSaysWhatItTakes() {
+        BrowserContext context = browsing.phone();
+        Page page = browsing.open(context, "/clients/4/learn");
+        assertThat(page.getByText("No wash of this head was scored yet")).isVisible();
+        assertAccessible(page, "learn without washes");
+        context.close();
+    }
+}

@@ -1,0 +1,135 @@
+package eventide.planner;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import eventide.outcome.Outcome;
+import eventide.outcome.OutcomeModel;
+import eventide.product.Product;
+import eventide.shape.Changed;
+import eventide.wash.Correction;
+import eventide.wash.Correction.Kind;
+import eventide.wash.Correction.Taught;
+import eventide.wash.ScoreName;
+import eventide.wash.Wash;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.testng.annotations.Test;
+
+/** Plans with what the log has taught. */
+public class TaughtPlanTest {
+    private static Set<String> worn(Suggestion plan) {
+        return plan.routine().places().stream()
+                .filter(place -> place.index() > plan.routine().lastRinse())
+                .map(plan.routine()::at)
+                .filter(step -> step.worn() != null)
+                .map(step -> step.worn().name())
+                .collect(Collectors.toSet());
+    }
+
+    private static Taught bottle(String name, double points) {
+        return new Taught(Kind.BOTTLE, name, null, null, ScoreName.DEFINITION, points, name + " fails this head");
+    }
+
+    /** A gel that this head cannot bear gives way to another, on heads nobody chose. */
+    @Test
+    public void aBottleThatFailsThisHeadGivesWay() {
+        int gaveWay = 0;
+        int asked = 0;
+        for (int seed = 0; seed < 12; seed++) {
+            Query query = RandomQuery.of(new Random(300 + seed), 25);
+            List<Suggestion> book = Planner.suggest(query).suggestions();
+            if (book.isEmpty()) {
+                continue;
+            }
+            Set<String> holds = book.get(0).routine().places().stream()
+                    .map(book.get(0).routine()::at)
+                    .filter(step -> step.worn() != null && step.worn().role().holds())
+                    .map(step -> step.worn().name())
+                    .collect(Collectors.toSet());
+            if (holds.isEmpty()) {
+                continue;
+            }
+            asked++;
+            List<Taught> taught = new ArrayList<>();
+            holds.forEach(name -> taught.add(bottle(name, -5)));
+            List<Suggestion> learned = Planner.suggest(Changed.with(query, "learned", new Correction(taught, null)))
+                    .suggestions();
+            gaveWay += learned.isEmpty() || worn(learned.get(0)).stream().noneMatch(holds::contains) ? 1 : 0;
+        }
+        assertTrue(asked >= 6 && gaveWay == asked, gaveWay + " of " + asked);
+    }
+
+    /** What was learned is a piece of the result like any other, said in its own words, and the sum moves by it. */
+    @Test
+    public void whatWasLearnedIsSaidAndCounted() {
+        for (int seed = 0; seed < 20; seed++) {
+            Query query = RandomQuery.of(new Random(400 + seed), 12);
+            List<Suggestion> plans = Planner.suggest(query).suggestions();
+            if (plans.isEmpty()) {
+                continue;
+            }
+            Wash wash = Wash.of(plans.get(0).routine(), query.hair(), query.goal(), query.air(), query.schools(), null);
+            Correction correction = new Correction(
+                    List.of(new Taught(Kind.ALWAYS, null, null, null, ScoreName.FRIZZ, .4, "this head")),
+                    List.of(new Correction.Spread(ScoreName.FRIZZ, .7)));
+            Outcome taught = OutcomeModel.predict(wash.taught(correction));
+            Outcome book = OutcomeModel.predict(wash);
+            assertTrue(taught.overall().frizz() > book.overall().frizz());
+            assertTrue(taught.contributions().stream()
+                    .anyMatch(part -> part.because().equals("this head")));
+            Outcome.Likely likely = taught.likely().get(ScoreName.FRIZZ.ordinal());
+            assertEquals(
+                    likely.high() - likely.low(),
+                    1.4,
+                    Math.max(0, .71 - taught.overall().frizz()) + .02);
+        }
+    }
+
+    /** A bottle nobody wears changes nothing: the plan and its result stay as they are. */
+    @Test
+    public void whatIsNotThereChangesNothing() {
+        Query query = RandomQuery.of(new Random(500), 15);
+        Correction elsewhere = new Correction(List.of(bottle("Nowhere gel", -3)), null);
+        List<Suggestion> plans = Planner.suggest(query).suggestions();
+        assertFalse(plans.isEmpty());
+        assertEquals(
+                Planner.suggest(Changed.with(query, "learned", elsewhere)).suggestions().stream()
+                        .map(Suggestion::routine)
+                        .toList(),
+                plans.stream().map(Suggestion::routine).toList());
+    }
+
+    /** Bottles that come to the same by their labels are told apart by what was learned of one. */
+    @Test
+    public void twinsAreToldApart() {
+        int better = 0;
+        int asked = 0;
+        for (int seed = 0; seed < 8; seed++) {
+            Query plain = RandomQuery.of(new Random(600 + seed), 12);
+            List<Product> twins = new ArrayList<>(plain.shelf());
+            plain.shelf().stream()
+                    .filter(product -> product.role().holds())
+                    .forEach(product -> twins.add(Changed.with(product, "name", product.name() + " twin")));
+            List<Taught> taught = twins.stream()
+                    .filter(product -> product.name().endsWith("twin"))
+                    .map(product -> bottle(product.name(), 2))
+                    .toList();
+            Query query = Changed.with(Changed.with(plain, "shelf", twins), "learned", new Correction(taught, null));
+            List<Suggestion> plans = Planner.suggest(query).suggestions();
+            if (!plans.isEmpty()
+                    && plans.get(0).routine().places().stream()
+                            .map(plans.get(0).routine()::at)
+                            .anyMatch(step ->
+                                    step.worn() != null && step.worn().role().holds())) {
+                asked++;
+                better += worn(plans.get(0)).stream().anyMatch(name -> name.endsWith("twin")) ? 1 : 0;
+            }
+        }
+        assertTrue(asked > 3 && better == asked, better + " of " + asked);
+    }
+}
