@@ -40,6 +40,7 @@ public record BottleLearned(String bottle, int washes, Standing verdict, String 
     /** On one kind of hair, by how much each score came out otherwise than said. */
     public record OnKind(String kind, int washes, List<BottleMoved> scores) {}
 
+    /** By how much one score came out otherwise than said. */
     public record BottleMoved(ScoreName score, Estimate known) {}
 
     /** Every bottle that was worn, by name. */
