@@ -10,14 +10,13 @@ import eventide.log.Rating;
 import eventide.log.Washed;
 import eventide.server.clients.Client;
 import eventide.server.clients.ClientRepository;
+import eventide.server.washdays.RatedWashes;
+import eventide.server.washdays.RatedWashes.Honest;
+import eventide.server.washdays.RatedWashes.Rated;
 import eventide.server.washdays.WashDay;
-import eventide.server.washdays.WashDayRepository;
-import eventide.server.washdays.WashDayRepository.Honest;
-import eventide.server.washdays.WashDayRepository.Rated;
 import eventide.wash.Correction;
 import eventide.wash.Wash;
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -35,15 +34,15 @@ public class LearningService {
     /** Washes read from the file at once. */
     private static final int AT_ONCE = 200;
 
-    private final WashDayRepository washDays;
+    private final RatedWashes rated;
     private final ClientRepository clients;
     private final Clock clock;
     private final Map<Key, Optional<Sample>> samples = new HashMap<>();
     private List<Key> keys = List.of();
     private Learned learned = Learned.of(List.of());
 
-    LearningService(WashDayRepository washDays, ClientRepository clients, Clock clock) {
-        this.washDays = washDays;
+    LearningService(RatedWashes rated, ClientRepository clients, Clock clock) {
+        this.rated = rated;
         this.clients = clients;
         this.clock = clock;
     }
@@ -54,9 +53,9 @@ public class LearningService {
     /** As the log stands. One at a time works it out; the others wait for that one. */
     public synchronized Learned learned() {
         Map<Long, Client> known = clients.list().stream().collect(Collectors.toMap(Client::id, one -> one));
-        List<Key> now = washDays.rated().stream()
-                .filter(rated -> known.containsKey(rated.clientId()))
-                .map(rated -> new Key(rated, known.get(rated.clientId()).version()))
+        List<Key> now = rated.all().stream()
+                .filter(wash -> known.containsKey(wash.clientId()))
+                .map(wash -> new Key(wash, known.get(wash.clientId()).version()))
                 .toList();
         if (!now.equals(keys)) {
             samples.keySet().retainAll(now);
@@ -71,7 +70,7 @@ public class LearningService {
     private void read(List<Key> missing, Map<Long, Client> known) {
         for (int from = 0; from < missing.size(); from += AT_ONCE) {
             List<Key> some = missing.subList(from, Math.min(missing.size(), from + AT_ONCE));
-            Map<Long, Honest> found = washDays
+            Map<Long, Honest> found = rated
                     .honest(some.stream().map(key -> key.wash().id()).toList())
                     .stream()
                     .collect(Collectors.toMap(one -> one.day().id(), one -> one));
@@ -112,11 +111,7 @@ public class LearningService {
 
     /** Who scored a head last, null where nobody said. */
     String rater(long client) {
-        List<Honest> all = new ArrayList<>(washDays.honest(washDays.rated().stream()
-                .filter(rated -> rated.clientId() == client)
-                .map(Rated::id)
-                .toList()));
-        return all.stream()
+        return rated.ofClient(client).stream()
                 .map(Honest::rating)
                 .filter(rating -> rating != null && rating.rater() != null)
                 .map(Rating::rater)

@@ -11,9 +11,7 @@ import eventide.routine.StepPlace;
 import eventide.server.api.Versions;
 import eventide.server.clients.ClientRepository;
 import eventide.server.learning.TrialRepository.Kept;
-import eventide.server.washdays.WashDayRepository;
-import eventide.server.washdays.WashDayRepository.Honest;
-import eventide.server.washdays.WashDayRepository.Rated;
+import eventide.server.washdays.RatedWashes;
 import eventide.shape.InvalidException;
 import eventide.shape.Shape;
 import java.time.Clock;
@@ -37,13 +35,13 @@ import org.springframework.web.bind.annotation.RestController;
 class TrialController {
     private final TrialRepository trials;
     private final ClientRepository clients;
-    private final WashDayRepository washDays;
+    private final RatedWashes rated;
     private final Clock clock;
 
-    TrialController(TrialRepository trials, ClientRepository clients, WashDayRepository washDays, Clock clock) {
+    TrialController(TrialRepository trials, ClientRepository clients, RatedWashes rated, Clock clock) {
         this.trials = trials;
         this.clients = clients;
-        this.washDays = washDays;
+        this.rated = rated;
         this.clock = clock;
     }
 
@@ -124,11 +122,7 @@ class TrialController {
     }
 
     private List<TrialWash> washes(long client) {
-        List<Honest> honest = washDays.honest(washDays.rated().stream()
-                .filter(rated -> rated.clientId() == client)
-                .map(Rated::id)
-                .toList());
-        return honest.stream()
+        return rated.ofClient(client).stream()
                 .map(one -> new TrialWash(
                         one.day().id(),
                         one.day().plannedAt(),

@@ -24,7 +24,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.function.Function;
-import java.util.stream.Stream;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.stereotype.Repository;
@@ -44,11 +43,6 @@ public class WashDayRepository {
             + """
              where client_id = :client and removed_at is null order by planned_at desc, id desc
             """;
-    private static final String RATED =
-            """
-            select id, client_id, version from wash_day where rating is not null and removed_at is null order by id
-            """;
-
     private static final String OF_IDS =
             COLUMNS + """
              where id in (:ids) and removed_at is null order by id
@@ -135,35 +129,11 @@ public class WashDayRepository {
                 jdbc.sql(OF_CLIENT).param("client", client).query(this::kept).list());
     }
 
-    /** A wash that was scored, by what changes when it does. */
-    public record Rated(long id, long clientId, int version) {}
-
-    /** Every wash that was scored. */
-    public List<Rated> rated() {
-        return jdbc.sql(RATED)
-                .query((row, n) -> new Rated(row.getLong("id"), row.getLong("client_id"), row.getInt("version")))
-                .list();
-    }
-
-    /** A wash with the first scores given when they should be; none where all were given too early. */
-    public record Honest(WashDay day, Rating rating) {}
-
-    /** Some washes as they are learned from: a mind changed later does not count. */
-    public List<Honest> honest(List<Long> ids) {
-        if (ids.isEmpty()) {
-            return List.of();
-        }
-        Map<Long, List<Rating>> before = scores.before(ids);
-        return whole(jdbc.sql(OF_IDS).param("ids", ids).query(this::kept).list()).stream()
-                .map(day -> new Honest(day, first(before.getOrDefault(day.id(), List.of()), day.rating())))
-                .toList();
-    }
-
-    private static Rating first(List<Rating> before, Rating now) {
-        return Stream.concat(before.stream(), Stream.ofNullable(now))
-                .filter(Rating::isTimely)
-                .findFirst()
-                .orElse(null);
+    /** Those of some that are in the log. */
+    List<WashDay> ofIds(List<Long> ids) {
+        return ids.isEmpty()
+                ? List.of()
+                : whole(jdbc.sql(OF_IDS).param("ids", ids).query(this::kept).list());
     }
 
     /** Begun and not over, the one begun first first. */
