@@ -3089,7 +3089,7 @@ export interface components {
             b: number;
         };
         TrialPlan: {
-            agreedPairs: number;
+            agreedPairs?: number;
             /** @description % */
             confidencePercent: number;
             leftOut?: components["schemas"]["LeftOut"][];

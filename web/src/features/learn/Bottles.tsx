@@ -25,6 +25,7 @@ export function Bottles() {
               <th className="py-1 pr-3 font-medium">Bottle</th>
               <th className="pr-3 font-medium">Verdict</th>
               <th className="pr-3 font-medium">Against its label</th>
+              <th className="pr-3 text-right font-medium">Price</th>
               <th className="pr-3 text-right font-medium">Left, ml</th>
             </tr>
           </thead>
@@ -38,6 +39,9 @@ export function Bottles() {
                   </th>
                   <td className="pr-3 whitespace-nowrap">{VERDICT[bottle.verdict]}</td>
                   <td className="figures pr-3">{bottle.words}</td>
+                  <td className="figures pr-3 text-right">
+                    {product?.priceCents === undefined ? '–' : (product.priceCents / 100).toFixed(2)}
+                  </td>
                   <td className="figures pr-3 text-right">
                     {product?.stockMl === undefined ? '–' : Math.round(product.stockMl)}
                   </td>

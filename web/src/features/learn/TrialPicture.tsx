@@ -16,7 +16,9 @@ export function TrialPicture({ trial, days }: { trial: TrialNow; days: readonly 
     [Math.max(0, Math.floor(Math.min(...given) - 0.5)), Math.min(10, Math.ceil(Math.max(...given) + 0.5))],
     [HEIGHT - 40, 10],
   )
-  const places = Array.from({ length: Math.max(pairs.length, trial.plan.agreedPairs) }, (_, i) => String(i))
+  const places = Array.from({ length: Math.max(pairs.length, trial.plan.agreedPairs ?? 0) }, (_, i) =>
+    String(i),
+  )
   const x = scalePoint(places, [LEFT, width - 6]).padding(0.6)
   const half = Math.min(11, (x.step() || 30) / 4)
   const told = pairs.map((pair) => {
@@ -32,7 +34,7 @@ export function TrialPicture({ trial, days }: { trial: TrialNow; days: readonly 
         width={width}
         height={HEIGHT}
         role="img"
-        aria-label={`${pairs.length} of ${trial.plan.agreedPairs} pairs, ${score}: ${told.join('; ')}`}
+        aria-label={`${pairs.length} of ${trial.plan.agreedPairs ?? pairs.length} pairs, ${score}: ${told.join('; ')}`}
       >
         {y.ticks(3).map((tick) => (
           <g key={tick}>

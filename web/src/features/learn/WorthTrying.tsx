@@ -7,6 +7,7 @@ import type { HeadLearned, NextTrial, Product } from '../../api/types'
 import { Button } from '../../ui/Button'
 import { Failure } from '../../ui/Notice'
 import { useClient } from '../clients/ClientFrame'
+import { beginTrial } from './beginTrial'
 import { putOnPlan, USUAL_GOAL, USUAL_LIMITS } from '../plan/planHistory'
 import { signed } from './learnWords'
 
@@ -101,21 +102,7 @@ function usePlanned(setting: Setting) {
       const split = await answered(
         api.POST('/api/learning/halves', { body: { routine, used, tried, triedOn: 'RIGHT' } }),
       )
-      await answered(
-        api.POST('/api/clients/{id}/trials', {
-          params: { path: { id: client.id } },
-          body: {
-            used: used.name,
-            tried: tried.name,
-            way: 'HALVES',
-            scores: ['definition', 'frizz'],
-            margin: 1,
-            confidencePercent: 90,
-            agreedPairs: Math.max(5, trial.pairs),
-            startedAt: new Date().toISOString(),
-          },
-        }),
-      )
+      await beginTrial(client.id, used.name, tried.name)
       putOnPlan(client.id, { ...setting, routine: split.routine })
       void queries.invalidateQueries(trialsQuery(client.id))
     },

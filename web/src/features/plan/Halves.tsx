@@ -1,10 +1,12 @@
-import { useMutation } from '@tanstack/react-query'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answered, api } from '../../api/client'
 import type { Product, Routine } from '../../api/types'
 import { Button } from '../../ui/Button'
 import { Failure } from '../../ui/Notice'
 import { Select } from '../../ui/Select'
+import { useClient } from '../clients/ClientFrame'
+import { beginTrial } from '../learn/beginTrial'
 
 type HalvesProps = {
   routine: Routine
@@ -18,6 +20,8 @@ type HalvesProps = {
 
 /** One head split for a trial: what it will tell, and what it will not. */
 export function Halves({ routine, index, inner, shelf, onTake, onLeave }: HalvesProps) {
+  const client = useClient()
+  const queries = useQueryClient()
   const step = routine.steps[index]
   const own = (inner === undefined ? step : step?.steps?.[inner])?.product
   const others = shelf.filter((p) => p.role === own?.role && p.name !== own.name)
@@ -30,6 +34,17 @@ export function Halves({ routine, index, inner, shelf, onTake, onLeave }: Halves
           body: { routine, step: index, ...(inner === undefined ? {} : { inner }), product },
         }),
       ),
+  })
+  // A head that is split is a trial: Learn reads it off the log from the first wash on.
+  const begin = useMutation({
+    mutationFn: async (routine: Routine) => {
+      if (own !== undefined && other !== undefined) await beginTrial(client.id, own.name, other.name)
+      return routine
+    },
+    onSuccess: (routine) => {
+      void queries.invalidateQueries({ queryKey: ['client', client.id, 'trials'] })
+      onTake(routine)
+    },
   })
   if (other === undefined)
     return (
@@ -50,13 +65,14 @@ export function Halves({ routine, index, inner, shelf, onTake, onLeave }: Halves
         onChange={setName}
       />
       {split.error !== null && <Failure error={split.error} />}
+      {begin.error !== null && <Failure error={begin.error} />}
       {split.data === undefined ? (
         <Button onClick={() => split.mutate(other)}>What would it tell?</Button>
       ) : (
         <>
           <p>{split.data.tells}</p>
           <p className="text-muted">{split.data.tellsNot}</p>
-          <Button main onClick={() => onTake(split.data.routine)}>
+          <Button main disabled={begin.isPending} onClick={() => begin.mutate(split.data.routine)}>
             Split the head
           </Button>
         </>

@@ -8,6 +8,7 @@ import { Failure } from '../../ui/Notice'
 import { useClient } from '../clients/ClientFrame'
 import { kindOf, notARoutine } from '../files/fileKind'
 import { fileName } from '../../ui/fileName'
+import { isObject } from '../../ui/useStored'
 import { RoutineFaults } from './RoutineFaults'
 
 type TakeAlongProps = {
@@ -90,6 +91,12 @@ export function TakeAlong({ setting, routine, onTake }: TakeAlongProps) {
 }
 
 function parsed(text: string): Routine {
-  if (kindOf(text) !== 'ROUTINE') throw new Error(notARoutine(text))
-  return JSON.parse(text) as Routine
+  const value: unknown = kindOf(text) === 'ROUTINE' ? JSON.parse(text) : undefined
+  if (!isRoutine(value)) throw new Error(notARoutine(text))
+  return value
+}
+
+/** It has steps; what is in them the server looks through, fault by fault, before it is taken. */
+function isRoutine(value: unknown): value is Routine {
+  return isObject(value) && Array.isArray(value['steps'])
 }

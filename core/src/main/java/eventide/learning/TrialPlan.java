@@ -1,5 +1,6 @@
 package eventide.learning;
 
+import eventide.shape.Changed;
 import eventide.shape.Frozen;
 import eventide.shape.InvalidException;
 import eventide.shape.Letters;
@@ -18,7 +19,7 @@ import java.util.List;
  * @param scores that are looked at, the first the one it is for
  * @param margin a difference smaller than this does not matter, points
  * @param confidencePercent of its interval
- * @param agreedPairs after which it is read
+ * @param agreedPairs after which it is read; where absent as many as a difference of the margin takes to show
  * @param stoppedAt absent while it runs
  * @param leftOut washes that do not count, each with its reason
  */
@@ -29,7 +30,7 @@ public record TrialPlan(
         List<ScoreName> scores,
         @Range(from = .1, to = 10, unit = "points") Double margin,
         @Range(from = 50, to = 99.9, unit = "%") Double confidencePercent,
-        @Range(from = 1, to = 999) Integer agreedPairs,
+        @Maybe @Range(from = 1, to = 999) Integer agreedPairs,
         Instant startedAt,
         @Maybe Instant stoppedAt,
         @Maybe List<LeftOut> leftOut) {
@@ -79,8 +80,21 @@ public record TrialPlan(
         return stoppedAt == null;
     }
 
-    /** Pairs it takes until a difference of the margin shows four times in five. */
-    public static int pairsFor(double scatter, double margin, double confidencePercent) {
+    /** Pairs a trial takes where nobody agreed on a number and no log says how scores scatter. */
+    public int agreedPairsOrUsual() {
+        return agreedPairs == null ? pairsFor(PairsNeeded.USUAL_SCATTER) : agreedPairs;
+    }
+
+    /** With a number agreed: as many as it takes until a difference of the margin shows four times in five, by how this salon's scores scatter. */
+    public TrialPlan agreedBy(Learned learned) {
+        Fit fit = learned.fit(scores.get(0));
+        double scatter = fit == null
+                ? PairsNeeded.USUAL_SCATTER
+                : Math.sqrt(2 * fit.scatter().noise());
+        return agreedPairs != null ? this : Changed.with(this, "agreedPairs", pairsFor(scatter));
+    }
+
+    private int pairsFor(double scatter) {
         return PairsNeeded.forDifference(scatter, margin, confidencePercent / 100);
     }
 }

@@ -53,7 +53,7 @@ public record TrialReading(
                 washes.stream().filter(wash -> !out.containsKey(wash.id())).toList();
         List<ScoreTrial> readings = readings(plan, counted);
         List<PairOfWashes> pairs = pairs(plan, counted, plan.scores().get(0));
-        boolean early = pairs.size() < plan.agreedPairs();
+        boolean early = pairs.size() < plan.agreedPairsOrUsual();
         return new TrialReading(
                 pairs,
                 readings,
@@ -149,10 +149,11 @@ public record TrialReading(
         String several = readings.size() == 1
                 ? ""
                 : " " + readings.size() + " scores are looked at together, and allowed for (Holm).";
-        int left = plan.agreedPairs() - pairs;
+        int left = plan.agreedPairsOrUsual() - pairs;
         String early = left <= 0
                 ? ""
-                : " Looked at early, " + left + (left == 1 ? " pair" : " pairs") + " before the " + plan.agreedPairs()
+                : " Looked at early, " + left + (left == 1 ? " pair" : " pairs") + " before the "
+                        + plan.agreedPairsOrUsual()
                         + " agreed: a hint, no verdict. Who looks at every wash and stops at the first good one is wrong more"
                         + " often than "
                         + Math.round(100 - plan.confidencePercent()) + " times in 100.";

@@ -9,6 +9,7 @@ public final class DampAir {
     /** A difference a stylist would speak of, °C [OURS]. */
     public static final double STEP = 5;
 
+    /** Air farther from easy than so many steps is read as so far [OURS]. */
     private static final double MOST_STEPS = 3;
 
     private DampAir() {}

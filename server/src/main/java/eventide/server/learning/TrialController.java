@@ -36,12 +36,19 @@ class TrialController {
     private final TrialRepository trials;
     private final ClientRepository clients;
     private final RatedWashes rated;
+    private final LearningService learning;
     private final Clock clock;
 
-    TrialController(TrialRepository trials, ClientRepository clients, RatedWashes rated, Clock clock) {
+    TrialController(
+            TrialRepository trials,
+            ClientRepository clients,
+            RatedWashes rated,
+            LearningService learning,
+            Clock clock) {
         this.trials = trials;
         this.clients = clients;
         this.rated = rated;
+        this.learning = learning;
         this.clock = clock;
     }
 
@@ -62,10 +69,11 @@ class TrialController {
         return trials.ofClient(id).stream().map(kept -> now(kept, washes)).toList();
     }
 
+    /** Where nobody agreed on a number of pairs, the log says how many it takes. */
     @PostMapping("/clients/{id}/trials")
     ResponseEntity<TrialNow> begin(@PathVariable long id, @RequestBody TrialPlan plan) {
         clients.get(id);
-        return tagged(HttpStatus.CREATED, trials.add(id, plan));
+        return tagged(HttpStatus.CREATED, trials.add(id, plan.agreedBy(learning.learned())));
     }
 
     /** Stopped, taken up again, a wash left out or counted again. */

@@ -1,0 +1,23 @@
+import { answered, api } from '../../api/client'
+
+/** Agrees a trial of one bottle against another, half against half; the log says how many pairs it takes. */
+export async function beginTrial(client: number, used: string, tried: string): Promise<void> {
+  const running = await answered(api.GET('/api/clients/{id}/trials', { params: { path: { id: client } } }))
+  const same = ({ plan }: (typeof running)[number]) =>
+    plan.stoppedAt === undefined && plan.used === used && plan.tried === tried
+  if (running.some(same)) return
+  await answered(
+    api.POST('/api/clients/{id}/trials', {
+      params: { path: { id: client } },
+      body: {
+        used,
+        tried,
+        way: 'HALVES',
+        scores: ['definition', 'frizz'],
+        margin: 1,
+        confidencePercent: 90,
+        startedAt: new Date().toISOString(),
+      },
+    }),
+  )
+}
