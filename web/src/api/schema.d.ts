@@ -1857,6 +1857,7 @@ export interface components {
             air: components["schemas"]["Air"];
             goal: components["schemas"]["Goal"];
             hair: components["schemas"]["Hair"];
+            learned?: components["schemas"]["Correction"];
             limits?: components["schemas"]["Limits"];
             routine: components["schemas"]["Routine"];
             schools?: components["schemas"]["Schools"];
@@ -2285,6 +2286,7 @@ export interface components {
             goal: components["schemas"]["Goal"];
             hair: components["schemas"]["Hair"];
             inner?: number;
+            learned?: components["schemas"]["Correction"];
             limits?: components["schemas"]["Limits"];
             routine: components["schemas"]["Routine"];
             schools?: components["schemas"]["Schools"];
@@ -2349,6 +2351,7 @@ export interface components {
             air: components["schemas"]["Air"];
             goal: components["schemas"]["Goal"];
             hair: components["schemas"]["Hair"];
+            learned?: components["schemas"]["Correction"];
             limits?: components["schemas"]["Limits"];
             one: components["schemas"]["Routine"];
             other: components["schemas"]["Routine"];
@@ -2589,6 +2592,7 @@ export interface components {
             assumed: ("strand" | "porosity" | "pattern" | "density" | "lengthCm")[];
             goal: components["schemas"]["Goal"];
             hair: components["schemas"]["Hair"];
+            learned?: components["schemas"]["Correction"];
             limits?: components["schemas"]["Limits"];
             schools?: components["schemas"]["Schools"];
             shelf: components["schemas"]["Product"][];

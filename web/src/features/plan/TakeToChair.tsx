@@ -4,6 +4,7 @@ import { Link, useNavigate } from 'react-router'
 import { answered, api } from '../../api/client'
 import { washDaysQuery } from '../../api/queries'
 import type { Client, WashDay } from '../../api/types'
+import { without } from '../../api/without'
 import { Button } from '../../ui/Button'
 import { Failure } from '../../ui/Notice'
 import { Sheet } from '../../ui/Sheet'
@@ -27,7 +28,7 @@ export function TakeToChair({ client, plan, onTaken }: TakeToChairProps) {
       return answered(
         api.POST('/api/clients/{id}/wash-days', {
           params: { path: { id: client.id } },
-          body: { name: open.name, ...setting, routine: open.routine },
+          body: { name: open.name, ...without(setting, 'learned'), routine: open.routine },
         }),
       )
     },

@@ -21,6 +21,7 @@ import eventide.shape.Fault;
 import eventide.shape.Frozen;
 import eventide.shape.Maybe;
 import eventide.shape.Shape;
+import eventide.wash.Correction;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -59,10 +60,23 @@ public record Assumptions(
             @Maybe Schools schools,
             @Maybe Limits limits,
             List<Product> shelf,
-            Set<ReadingField> assumed)
+            Set<ReadingField> assumed,
+            @Maybe Correction learned)
             implements Bounded {
+        /** By the book. */
+        public Resting(
+                Hair hair,
+                Goal goal,
+                Air air,
+                Schools schools,
+                Limits limits,
+                List<Product> shelf,
+                Set<ReadingField> assumed) {
+            this(hair, goal, air, schools, limits, shelf, assumed, null);
+        }
+
         public Resting {
-            Shape.check(Resting.class, hair, goal, air, schools, limits, shelf, assumed);
+            Shape.check(Resting.class, hair, goal, air, schools, limits, shelf, assumed, learned);
             shelf = Frozen.list(shelf);
             assumed = Frozen.set(assumed);
         }
@@ -136,7 +150,8 @@ public record Assumptions(
     }
 
     private static Query query(Resting asked, Hair hair) {
-        return new Query(hair, asked.goal(), asked.air(), asked.schools(), asked.limits(), asked.shelf());
+        return new Query(
+                hair, asked.goal(), asked.air(), asked.schools(), asked.limits(), asked.shelf(), null, asked.learned());
     }
 
     private static Evaluation best(Resting asked, Hair hair, Stop stop) {

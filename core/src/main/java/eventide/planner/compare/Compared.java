@@ -14,6 +14,7 @@ import eventide.routine.RoutineChanges;
 import eventide.routine.Schools;
 import eventide.shape.Maybe;
 import eventide.shape.Shape;
+import eventide.wash.Correction;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -39,9 +40,21 @@ public record Compared(
         double costCents) {
     /** Two routines and the head they are for. */
     public record Pairing(
-            Hair hair, Goal goal, Air air, @Maybe Schools schools, @Maybe Limits limits, Routine one, Routine other) {
+            Hair hair,
+            Goal goal,
+            Air air,
+            @Maybe Schools schools,
+            @Maybe Limits limits,
+            Routine one,
+            Routine other,
+            @Maybe Correction learned) {
         public Pairing {
-            Shape.check(Pairing.class, hair, goal, air, schools, limits, one, other);
+            Shape.check(Pairing.class, hair, goal, air, schools, limits, one, other, learned);
+        }
+
+        /** By the book. */
+        public Pairing(Hair hair, Goal goal, Air air, Schools schools, Limits limits, Routine one, Routine other) {
+            this(hair, goal, air, schools, limits, one, other, null);
         }
 
         /** Of the hands, in both. */
@@ -50,7 +63,7 @@ public record Compared(
         }
 
         private Judgement judge(Routine routine) {
-            return Judgement.of(new Judgement.Question(hair, goal, air, schools, limits, routine));
+            return Judgement.of(new Judgement.Question(hair, goal, air, schools, limits, routine, learned));
         }
     }
 

@@ -21,6 +21,7 @@ import eventide.routine.StepPlace;
 import eventide.shape.Frozen;
 import eventide.shape.Maybe;
 import eventide.shape.Shape;
+import eventide.wash.Correction;
 import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -54,9 +55,16 @@ public record Refit(Routine routine, List<Fitted> changes, @Maybe String unfinis
             @Maybe Schools schools,
             @Maybe Limits limits,
             List<Product> shelf,
-            Routine routine) {
+            Routine routine,
+            @Maybe Correction learned) {
+        /** By the book. */
+        public Fitting(
+                Hair hair, Goal goal, Air air, Schools schools, Limits limits, List<Product> shelf, Routine routine) {
+            this(hair, goal, air, schools, limits, shelf, routine, null);
+        }
+
         public Fitting {
-            Shape.check(Fitting.class, hair, goal, air, schools, limits, shelf, routine);
+            Shape.check(Fitting.class, hair, goal, air, schools, limits, shelf, routine, learned);
             shelf = Frozen.list(shelf);
         }
     }
@@ -73,7 +81,8 @@ public record Refit(Routine routine, List<Fitted> changes, @Maybe String unfinis
         List<Fitted> changes = new ArrayList<>();
         Routine here = onTheShelf(asked, allowed(asked, amountsAnew(asked.routine(), changes), changes), changes);
         Routine routine = new ToolsHere(asked.limits(), changes).fitted(here);
-        Wash wash = Wash.of(routine, asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits());
+        Wash wash = Wash.of(routine, asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits())
+                .taught(asked.learned() == null ? Correction.NONE : asked.learned());
         for (int i = 0; i < MOST_MENDS && !stop.isDue(); i++) {
             Optional<Finding> loud = Checker.check(wash).stream()
                     .filter(f -> f.severity() != Severity.NOTE && f.mend() != null)

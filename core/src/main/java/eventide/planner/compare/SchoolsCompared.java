@@ -148,7 +148,13 @@ public record SchoolsCompared(List<Disagreement> questions, @Maybe String unfini
     /** By this client's own school, whichever it was planned under: two ways are compared with the same eyes. */
     private static Scores seen(Query query, Suggestion plan) {
         return OutcomeModel.predict(Wash.of(
-                        plan.routine(), query.hair(), query.goal(), query.air(), query.schools(), query.limits()))
+                                plan.routine(),
+                                query.hair(),
+                                query.goal(),
+                                query.air(),
+                                query.schools(),
+                                query.limits())
+                        .taught(query.learnedOrNone()))
                 .overall();
     }
 

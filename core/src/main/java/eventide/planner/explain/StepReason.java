@@ -19,6 +19,7 @@ import eventide.shape.Maybe;
 import eventide.shape.Range;
 import eventide.shape.Shape;
 import eventide.shape.Source;
+import eventide.wash.Correction;
 import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
@@ -48,9 +49,23 @@ public record StepReason(String purpose, Source source, String without, List<Rai
             @Maybe Limits limits,
             Routine routine,
             @Range(from = 0, to = Routine.MOST_STEPS) Integer step,
-            @Maybe @Range(from = 0, to = Routine.MOST_STEPS) Integer inner) {
+            @Maybe @Range(from = 0, to = Routine.MOST_STEPS) Integer inner,
+            @Maybe Correction learned) {
+        /** By the book. */
+        public OneStep(
+                Hair hair,
+                Goal goal,
+                Air air,
+                Schools schools,
+                Limits limits,
+                Routine routine,
+                Integer step,
+                Integer inner) {
+            this(hair, goal, air, schools, limits, routine, step, inner, null);
+        }
+
         public OneStep {
-            Shape.check(OneStep.class, hair, goal, air, schools, limits, routine, step, inner);
+            Shape.check(OneStep.class, hair, goal, air, schools, limits, routine, step, inner, learned);
             if (step >= routine.steps().size()) {
                 throw InvalidException.of("step", "there is no step " + (step + 1) + " in this routine");
             }
@@ -68,7 +83,8 @@ public record StepReason(String purpose, Source source, String without, List<Rai
 
     public static StepReason of(OneStep asked) {
         StepPlace place = asked.place();
-        Wash with = Wash.of(asked.routine(), asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits());
+        Wash with = Wash.of(asked.routine(), asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits())
+                .taught(asked.learned() == null ? Correction.NONE : asked.learned());
         Wash without = with.with(asked.routine().without(place));
         return new StepReason(
                 purpose(asked.routine().at(place)),
