@@ -22,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
@@ -37,8 +38,8 @@ public class LearningService {
     private final RatedWashes rated;
     private final ClientRepository clients;
     private final Clock clock;
-    private final Map<Key, Optional<Sample>> samples = new HashMap<>();
-    private List<Key> keys = List.of();
+    private final Map<Rated, Optional<Sample>> samples = new HashMap<>();
+    private List<Rated> known = List.of();
     private Learned learned = Learned.of(List.of());
 
     LearningService(RatedWashes rated, ClientRepository clients, Clock clock) {
@@ -47,43 +48,35 @@ public class LearningService {
         this.clock = clock;
     }
 
-    /** A wash of one version on a head of one reading. */
-    private record Key(Rated wash, int clientVersion) {}
-
     /** As the log stands. One at a time works it out; the others wait for that one. */
     public synchronized Learned learned() {
-        Map<Long, Client> known = clients.list().stream().collect(Collectors.toMap(Client::id, one -> one));
-        List<Key> now = rated.all().stream()
-                .filter(wash -> known.containsKey(wash.clientId()))
-                .map(wash -> new Key(wash, known.get(wash.clientId()).version()))
-                .toList();
-        if (!now.equals(keys)) {
-            samples.keySet().retainAll(now);
-            read(now.stream().filter(key -> !samples.containsKey(key)).toList(), known);
+        List<Rated> now = rated.latest();
+        if (!now.equals(known)) {
+            samples.keySet().retainAll(Set.copyOf(now));
+            read(now.stream().filter(wash -> !samples.containsKey(wash)).toList());
             learned = Learned.of(
                     now.stream().map(samples::get).flatMap(Optional::stream).toList());
-            keys = now;
+            known = now;
         }
         return learned;
     }
 
-    private void read(List<Key> missing, Map<Long, Client> known) {
+    private void read(List<Rated> missing) {
         for (int from = 0; from < missing.size(); from += AT_ONCE) {
-            List<Key> some = missing.subList(from, Math.min(missing.size(), from + AT_ONCE));
-            Map<Long, Honest> found = rated
-                    .honest(some.stream().map(key -> key.wash().id()).toList())
-                    .stream()
+            List<Rated> some = missing.subList(from, Math.min(missing.size(), from + AT_ONCE));
+            Map<Long, Hair> hair = new HashMap<>();
+            some.forEach(wash -> hair.computeIfAbsent(
+                    wash.clientId(), id -> clients.find(id).map(Client::hair).orElse(null)));
+            Map<Long, Honest> found = rated.honest(some.stream().map(Rated::id).toList()).stream()
                     .collect(Collectors.toMap(one -> one.day().id(), one -> one));
-            Map<Key, Optional<Sample>> read = some.parallelStream()
-                    .collect(Collectors.toMap(key -> key, key -> Optional.ofNullable(
-                                    found.get(key.wash().id()))
-                            .map(one -> sample(one, known.get(key.wash().clientId())))));
-            samples.putAll(read);
+            samples.putAll(some.parallelStream()
+                    .collect(Collectors.toMap(wash -> wash, wash -> Optional.ofNullable(found.get(wash.id()))
+                            .map(one -> sample(one, hair.get(wash.clientId()))))));
         }
     }
 
     /** Null for a wash that was only scored before it could be judged. */
-    private Sample sample(Honest honest, Client client) {
+    private Sample sample(Honest honest, Hair now) {
         Rating rating = honest.rating();
         if (rating == null) {
             return null;
@@ -93,7 +86,6 @@ public class LearningService {
         Course course = washed.course();
         Wash wash = Wash.of(
                 washed.routine(), day.hair(), day.goal(), day.air(), day.schools(), null, Correction.NONE, course);
-        Hair now = client.hair();
         return Sample.of(
                 String.valueOf(day.id()),
                 head(day.clientId()),

@@ -16,6 +16,7 @@ import eventide.product.Role;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
 import eventide.server.json.Shapes;
+import eventide.server.learning.LearningService;
 import jakarta.annotation.PreDestroy;
 import java.util.List;
 import java.util.Map;
@@ -61,10 +62,12 @@ class WarmUp {
                                     null, Porosity.HIGH, Pattern.COILY_4A, null, null, Set.of(Condition.BLEACHED)))));
 
     private final Shapes shapes;
+    private final LearningService learning;
     private volatile boolean over;
 
-    WarmUp(Shapes shapes) {
+    WarmUp(Shapes shapes, LearningService learning) {
         this.shapes = shapes;
+        this.learning = learning;
     }
 
     @EventListener(ApplicationReadyEvent.class)
@@ -82,6 +85,10 @@ class WarmUp {
                     return;
                 }
                 ask(hair, round % 4);
+            }
+            if (round == 0) {
+                // A long log is read through the water once before the first plan asks what it teaches.
+                learning.learned();
             }
         }
     }

@@ -12,9 +12,20 @@ import org.springframework.transaction.annotation.Transactional;
 @Repository
 @Transactional(readOnly = true)
 public class RatedWashes {
-    private static final String RATED =
+    /** As many as a large salon does in some years: older ones tell little of hair as it is now. */
+    private static final int MOST = 5000;
+
+    private static final String LATEST =
             """
-            select id, client_id, version from wash_day where rating is not null and removed_at is null order by id
+            select w.id, w.client_id, w.version, c.version client_version
+              from wash_day w join client c on c.id = w.client_id
+             where w.rating is not null and w.removed_at is null
+             order by w.planned_at desc, w.id desc limit :most
+            """;
+    private static final String OF_CLIENT =
+            """
+            select id from wash_day where client_id = :client and rating is not null and removed_at is null
+             order by planned_at, id
             """;
 
     private final JdbcClient jdbc;
@@ -27,15 +38,21 @@ public class RatedWashes {
         this.scores = scores;
     }
 
-    /** A wash that was scored, by what changes when it does. */
-    public record Rated(long id, long clientId, int version) {}
+    /** A wash that was scored, by what changes when it, or its head's reading, does. */
+    public record Rated(long id, long clientId, int version, int clientVersion) {}
 
     /** A wash with the first scores given when they should be; none where all were given too early. */
     public record Honest(WashDay day, Rating rating) {}
 
-    public List<Rated> all() {
-        return jdbc.sql(RATED)
-                .query((row, n) -> new Rated(row.getLong("id"), row.getLong("client_id"), row.getInt("version")))
+    /** The latest first. */
+    public List<Rated> latest() {
+        return jdbc.sql(LATEST)
+                .param("most", MOST)
+                .query((row, n) -> new Rated(
+                        row.getLong("id"),
+                        row.getLong("client_id"),
+                        row.getInt("version"),
+                        row.getInt("client_version")))
                 .list();
     }
 
@@ -47,12 +64,10 @@ public class RatedWashes {
                 .toList();
     }
 
-    /** The oldest first. */
+    /** All of one head. */
     public List<Honest> ofClient(long client) {
-        return honest(all().stream()
-                .filter(rated -> rated.clientId() == client)
-                .map(Rated::id)
-                .toList());
+        return honest(
+                jdbc.sql(OF_CLIENT).param("client", client).query(Long.class).list());
     }
 
     private static Rating first(List<Rating> before, Rating now) {
