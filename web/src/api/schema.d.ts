@@ -1542,6 +1542,7 @@ export interface components {
         };
         BottleLearned: {
             bottle: string;
+            label: string[];
             onKinds: components["schemas"]["OnKind"][];
             /** @enum {string} */
             verdict: "EARNS_ITS_PLACE" | "WAITS" | "LET_GO";

@@ -38,7 +38,14 @@ export function Bottles() {
                     {bottle.bottle}
                   </th>
                   <td className="pr-3 whitespace-nowrap">{VERDICT[bottle.verdict]}</td>
-                  <td className="figures pr-3">{bottle.words}</td>
+                  <td className="figures pr-3">
+                    {bottle.words}
+                    {bottle.label.map((found) => (
+                      <b key={found} className="block font-semibold">
+                        {found}
+                      </b>
+                    ))}
+                  </td>
                   <td className="figures pr-3 text-right">
                     {product?.priceCents === undefined ? '–' : (product.priceCents / 100).toFixed(2)}
                   </td>

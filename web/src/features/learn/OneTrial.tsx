@@ -86,37 +86,56 @@ function NextStep({ trial, days }: OneTrialProps) {
         )}
       </div>
       {last !== undefined && spoilt !== undefined && (
-        <div className="grid justify-items-start gap-2">
-          <TextField
-            label={`Why the wash of ${shortDate(last.plannedAt)} does not count`}
-            value={spoilt}
-            onChange={setSpoilt}
-          />
-          <Button
-            disabled={spoilt.trim() === ''}
-            onClick={() =>
-              save.mutate({
-                ...plan,
-                leftOut: [...(plan.leftOut ?? []), { washDay: last.id, because: spoilt.trim() }],
-              })
-            }
-          >
-            Leave it out
-          </Button>
-        </div>
+        <Spoilt
+          day={last}
+          because={spoilt}
+          onBecause={setSpoilt}
+          onLeaveOut={(out) => save.mutate({ ...plan, leftOut: [...(plan.leftOut ?? []), out] })}
+        />
       )}
-      {reading.spoilt.map((one) => (
-        <p key={one.washDay} className="text-muted flex flex-wrap gap-x-2 text-[0.95rem]">
-          Left out: wash {one.washDay}, {one.because}
-          <button
-            type="button"
-            className="min-h-[24px] underline"
-            onClick={() => save.mutate({ ...plan, leftOut: reading.spoilt.filter((other) => other !== one) })}
-          >
-            Count it again
-          </button>
-        </p>
-      ))}
+      <LeftOut
+        spoilt={reading.spoilt}
+        onBack={(one) => save.mutate({ ...plan, leftOut: reading.spoilt.filter((other) => other !== one) })}
+      />
     </>
   )
+}
+
+type Out = TrialNow['reading']['spoilt'][number]
+
+type SpoiltProps = {
+  day: WashDay
+  because: string
+  onBecause: (because: string) => void
+  onLeaveOut: (out: Out) => void
+}
+
+/** No wash is left out without a reason. */
+function Spoilt({ day, because, onBecause, onLeaveOut }: SpoiltProps) {
+  return (
+    <div className="grid justify-items-start gap-2">
+      <TextField
+        label={`Why the wash of ${shortDate(day.plannedAt)} does not count`}
+        value={because}
+        onChange={onBecause}
+      />
+      <Button
+        disabled={because.trim() === ''}
+        onClick={() => onLeaveOut({ washDay: day.id, because: because.trim() })}
+      >
+        Leave it out
+      </Button>
+    </div>
+  )
+}
+
+function LeftOut({ spoilt, onBack }: { spoilt: readonly Out[]; onBack: (one: Out) => void }) {
+  return spoilt.map((one) => (
+    <p key={one.washDay} className="text-muted flex flex-wrap gap-x-2 text-[0.95rem]">
+      Left out: wash {one.washDay}, {one.because}
+      <button type="button" className="min-h-[24px] underline" onClick={() => onBack(one)}>
+        Count it again
+      </button>
+    </p>
+  ))
 }

@@ -84,7 +84,6 @@ function Picture({ own, days }: { own: ScoreLearned; days: readonly WashDay[] })
   ).padding(0.6)
   const y = scaleLinear([0, most(own.score)], [HEIGHT - BOTTOM, TOP])
   const step = Math.max(18, x.step() || 60)
-  const band = Math.min(30, step * 0.62)
   const every = Math.ceil(54 / step)
   return (
     <div ref={ref} className="relative min-w-0 [contain:inline-size]" style={{ height: HEIGHT }}>
@@ -111,52 +110,17 @@ function Picture({ own, days }: { own: ScoreLearned; days: readonly WashDay[] })
             </text>
           </g>
         ))}
-        {washes.map(({ day, told }, i) => {
-          const at = x(String(day.id)) ?? 0
-          return (
-            <g key={day.id}>
-              <rect
-                x={at - step / 2}
-                y={HEIGHT - BOTTOM}
-                width={step}
-                height="4"
-                fill={i % 2 === 0 ? 'var(--ink)' : 'var(--paper)'}
-                stroke="var(--ink)"
-                strokeWidth=".7"
-              />
-              <rect
-                x={at - band / 2}
-                y={y(told.said.high)}
-                width={band}
-                height={Math.max(1, y(told.said.low) - y(told.said.high))}
-                fill="var(--water)"
-              />
-              <path
-                d={`M${at - band / 2} ${y(told.said.corrected)}h${band}`}
-                stroke="var(--lengths)"
-                strokeWidth="2.4"
-              />
-              <path
-                d={`M${at - band / 2 - 5} ${y(told.said.model) - 5}l8 5-8 5`}
-                fill="none"
-                stroke="var(--roots)"
-                strokeWidth="1.8"
-              />
-              {i % every === 0 && (
-                <text
-                  x={at}
-                  y={HEIGHT - 12}
-                  textAnchor="middle"
-                  fontSize="12"
-                  className="figures"
-                  fill="var(--ink)"
-                >
-                  {shortDate(day.plannedAt)}
-                </text>
-              )}
-            </g>
-          )
-        })}
+        {washes.map(({ day, told }, i) => (
+          <OneWash
+            key={day.id}
+            told={told}
+            at={x(String(day.id)) ?? 0}
+            y={y}
+            step={step}
+            even={i % 2 === 0}
+            date={i % every === 0 ? shortDate(day.plannedAt) : ''}
+          />
+        ))}
       </svg>
       {washes.map(({ day, told }) => (
         <button
@@ -172,6 +136,54 @@ function Picture({ own, days }: { own: ScoreLearned; days: readonly WashDay[] })
         </button>
       ))}
     </div>
+  )
+}
+
+type OneWashProps = {
+  told: ScoreLearned['washes'][number]
+  /** Middle of its place, px. */
+  at: number
+  y: (points: number) => number
+  /** Width of its place, px. */
+  step: number
+  /** Every other place of the border is black. */
+  even: boolean
+  date: string
+}
+
+/** What was said of one wash, by the book and from the others. */
+function OneWash({ told, at, y, step, even, date }: OneWashProps) {
+  const { model, corrected, low, high } = told.said
+  const band = Math.min(30, step * 0.62)
+  return (
+    <g>
+      <rect
+        x={at - step / 2}
+        y={HEIGHT - BOTTOM}
+        width={step}
+        height="4"
+        fill={even ? 'var(--ink)' : 'var(--paper)'}
+        stroke="var(--ink)"
+        strokeWidth=".7"
+      />
+      <rect
+        x={at - band / 2}
+        y={y(high)}
+        width={band}
+        height={Math.max(1, y(low) - y(high))}
+        fill="var(--water)"
+      />
+      <path d={`M${at - band / 2} ${y(corrected)}h${band}`} stroke="var(--lengths)" strokeWidth="2.4" />
+      <path
+        d={`M${at - band / 2 - 5} ${y(model) - 5}l8 5-8 5`}
+        fill="none"
+        stroke="var(--roots)"
+        strokeWidth="1.8"
+      />
+      <text x={at} y={HEIGHT - 12} textAnchor="middle" fontSize="12" className="figures" fill="var(--ink)">
+        {date}
+      </text>
+    </g>
   )
 }
 

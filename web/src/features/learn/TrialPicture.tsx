@@ -63,36 +63,42 @@ export function TrialPicture({ trial, days }: { trial: TrialNow; days: readonly 
                 strokeDasharray="3 3"
               />
             )
-          return (
-            <g key={place}>
-              <path
-                d={`M${at - half} ${y(pair.used)}L${at + half} ${y(pair.tried)}`}
-                stroke="var(--ink)"
-                strokeWidth="1.4"
-              />
-              <circle
-                cx={at - half}
-                cy={y(pair.used)}
-                r="4.5"
-                fill="var(--paper)"
-                stroke="var(--ink)"
-                strokeWidth="1.8"
-              />
-              <circle cx={at + half} cy={y(pair.tried)} r="5" fill="var(--ink)" />
-              <text
-                x={at}
-                y={HEIGHT - 14}
-                fontSize="12"
-                textAnchor="middle"
-                className="figures"
-                fill="var(--muted)"
-              >
-                {pair.triedOn === undefined ? '' : pair.triedOn.charAt(0)}
-              </text>
-            </g>
-          )
+          return <Pair key={place} pair={pair} at={at} half={half} y={y} />
         })}
       </svg>
     </div>
+  )
+}
+
+type PairProps = {
+  pair: TrialNow['reading']['pairs'][number]
+  /** Middle of its place, px. */
+  at: number
+  /** From there to either partner, px. */
+  half: number
+  y: (points: number) => number
+}
+
+function Pair({ pair, at, half, y }: PairProps) {
+  return (
+    <g>
+      <path
+        d={`M${at - half} ${y(pair.used)}L${at + half} ${y(pair.tried)}`}
+        stroke="var(--ink)"
+        strokeWidth="1.4"
+      />
+      <circle
+        cx={at - half}
+        cy={y(pair.used)}
+        r="4.5"
+        fill="var(--paper)"
+        stroke="var(--ink)"
+        strokeWidth="1.8"
+      />
+      <circle cx={at + half} cy={y(pair.tried)} r="5" fill="var(--ink)" />
+      <text x={at} y={HEIGHT - 14} fontSize="12" textAnchor="middle" className="figures" fill="var(--muted)">
+        {pair.triedOn === undefined ? '' : pair.triedOn.charAt(0)}
+      </text>
+    </g>
   )
 }

@@ -13,8 +13,10 @@ import java.util.TreeMap;
  * @param washes it was worn in
  * @param onKinds the same for each kind of hair it was worn on
  * @param verdict from all of it
+ * @param label where the log shows it otherwise than its label says; empty where it stands
  */
-public record BottleLearned(String bottle, int washes, Standing verdict, String words, List<OnKind> onKinds) {
+public record BottleLearned(
+        String bottle, int washes, Standing verdict, String words, List<String> label, List<OnKind> onKinds) {
     /** Washes that make a judgement of a bottle [CP: about eight]. */
     public static final int ENOUGH = 8;
     /** As said, or nearly, points [OURS]. */
@@ -68,7 +70,18 @@ public record BottleLearned(String bottle, int washes, Standing verdict, String 
         Estimate definition = known(learned, ScoreName.DEFINITION, Map.of(new Effect(Origin.BOTTLE, bottle), 1.0));
         Estimate frizz = known(learned, ScoreName.FRIZZ, Map.of(new Effect(Origin.BOTTLE, bottle), 1.0));
         return new BottleLearned(
-                bottle, washes, verdict(definition, frizz, washes), words(definition, frizz, washes), on);
+                bottle,
+                washes,
+                verdict(definition, frizz, washes),
+                words(definition, frizz, washes),
+                label(learned, bottle),
+                on);
+    }
+
+    private static List<String> label(Learned learned, String bottle) {
+        Map<Effect, Double> own = Map.of(new Effect(Origin.BOTTLE, bottle), 1.0);
+        return LabelFound.of(
+                learned, bottle, known(learned, ScoreName.HOLD, own), known(learned, ScoreName.WEIGHT, own));
     }
 
     private static List<BottleMoved> moved(Learned learned, String bottle, String kind) {

@@ -3,9 +3,11 @@ package eventide.learning;
 import eventide.hair.Zone;
 import eventide.outcome.Outcome;
 import eventide.outcome.OutcomeModel;
+import eventide.wash.Layer;
 import eventide.wash.ScoreName;
 import eventide.wash.Wash;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.Map;
 
 /**
@@ -17,6 +19,7 @@ import java.util.Map;
  * @param weight from above 0 to 1: a wash on hair that has changed since tells less
  * @param model what the model says, without anything learned
  * @param scored what was given; a score nobody gave is absent
+ * @param met how wet the hair was where what holds went on, by the bottle's name
  * @param zones of each score, by how much more a zone was off than the head: points; empty where zones were not scored
  */
 public record Sample(
@@ -26,13 +29,35 @@ public record Sample(
         double weight,
         Map<ScoreName, Double> model,
         Map<ScoreName, Double> scored,
-        Map<ScoreName, Map<Zone, Double>> zones) {
+        Map<ScoreName, Map<Zone, Double>> zones,
+        Map<String, Met> met) {
     public Sample {
         effects = Map.copyOf(effects);
         model = Map.copyOf(model);
         scored = Map.copyOf(scored);
         zones = Map.copyOf(zones);
+        met = Map.copyOf(met);
     }
+
+    /** Where nobody looked at how wet the hair was. */
+    Sample(
+            String id,
+            String head,
+            Map<Effect, Double> effects,
+            double weight,
+            Map<ScoreName, Double> model,
+            Map<ScoreName, Double> scored,
+            Map<ScoreName, Map<Zone, Double>> zones) {
+        this(id, head, effects, weight, model, scored, zones, Map.of());
+    }
+
+    /**
+     * The water in which something that holds went on.
+     *
+     * @param wetness percent, the mean over its sections
+     * @param windowLow percent from which its bottle says that it works
+     */
+    public record Met(double wetness, double windowLow) {}
 
     /** A wash on hair that reads otherwise since (bleached, cut) tells as much as so many on hair as it is now [OURS]. */
     private static final double BEFORE_A_CHANGE = .4;
@@ -64,7 +89,22 @@ public record Sample(
                 changed ? BEFORE_A_CHANGE : 1,
                 said,
                 scored,
-                zones(outcome, scored, byZone));
+                zones(outcome, scored, byZone),
+                met(wash));
+    }
+
+    private static Map<String, Met> met(Wash wash) {
+        Map<String, Met> met = new HashMap<>();
+        for (Layer layer : wash.layers()) {
+            if (layer.holds()) {
+                double wetness = layer.visits().stream()
+                        .mapToDouble(visit -> visit.wetness())
+                        .average()
+                        .orElse(0);
+                met.put(layer.product().name(), new Met(wetness, layer.product().windowLow()));
+            }
+        }
+        return met;
     }
 
     private static Map<ScoreName, Map<Zone, Double>> zones(

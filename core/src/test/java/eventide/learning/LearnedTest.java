@@ -172,6 +172,34 @@ public class LearnedTest {
         assertTrue(ZonesLearned.of(SCORE, washes.subList(0, 2)).isEmpty());
     }
 
+    /** Drier than the bottle says it did as well, which the model had not thought: its window is wider. One that did as said keeps it. */
+    @Test
+    public void aWindowIsFoundWiderThanTheLabelSays() {
+        for (boolean wider : new boolean[] {true, false}) {
+            Random random = new Random(9);
+            List<Sample> washes = new ArrayList<>();
+            for (int i = 0; i < 14; i++) {
+                boolean dry = i % 2 == 0;
+                double scored = 6 + .3 * random.nextGaussian();
+                double model = dry && wider ? 4.5 : 6;
+                washes.add(new Sample(
+                        "wash " + (100 + i),
+                        "head",
+                        Map.of(
+                                new Effect(Origin.BOTTLE, "ebb"), 1.0,
+                                new Effect(Origin.BOTTLE_ON_KIND, "ebb on fine waves"), 1.0),
+                        1,
+                        Map.of(SCORE, model),
+                        Map.of(SCORE, scored),
+                        Map.of(),
+                        Map.of("ebb", new Sample.Met(dry ? 44 : 70, 60))));
+            }
+            List<String> label = BottleLearned.of(Learned.of(washes)).get(0).label();
+            assertEquals(
+                    label, wider ? List.of("works from 45 % here, the bottle says 60 (7 washes drier)") : List.of());
+        }
+    }
+
     /** The gain of knowing, beside trying it a hundred thousand times. */
     @Test
     public void theGainOfATrialIsWhatTryingItBrings() {
