@@ -4,6 +4,7 @@ import eventide.hair.Zone;
 import eventide.wash.ScoreName;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 
 /** Adds up one zone's contributions, and bends the sum so that it stays on its scale. */
 class Ledger {
@@ -37,6 +38,11 @@ class Ledger {
         if (entries != null) {
             entries.add(new Contribution(score, zone, Math.round(by * 100) / 100.0, because));
         }
+    }
+
+    /** Where no reasons are kept: something that adds to all scores at once. */
+    void addAll(Consumer<double[]> add) {
+        add.accept(sums);
     }
 
     double sum(ScoreName score) {

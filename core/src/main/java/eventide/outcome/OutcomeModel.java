@@ -73,7 +73,11 @@ public final class OutcomeModel {
     }
 
     private static void taught(Wash wash, Zone zone, Ledger ledger) {
-        wash.correction().forEach(wash, zone, (one, points) -> ledger.add(one.score(), points, one.because()));
+        if (ledger.isExplained()) {
+            wash.correction().forEach(wash, zone, (one, points) -> ledger.add(one.score(), points, one.because()));
+        } else {
+            ledger.addAll(sums -> wash.teaching().addTo(wash, zone, sums));
+        }
     }
 
     /** What adds up at one zone, reasons left out. */

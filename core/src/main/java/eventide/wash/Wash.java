@@ -38,7 +38,7 @@ public final class Wash {
     private final Schools schools;
     private final Limits limits;
     private final Course course;
-    private final Correction correction;
+    private final Teaching teaching;
     private final List<Amount> amounts;
     private final List<Layer> layers;
     private final Map<Zone, List<Layer>> layersByZone;
@@ -65,7 +65,7 @@ public final class Wash {
             Schools schools,
             Limits limits,
             Course course,
-            Correction correction) {
+            Teaching teaching) {
         this.routine = routine;
         this.hair = hair;
         this.goal = goal;
@@ -73,7 +73,7 @@ public final class Wash {
         this.schools = schools == null ? Schools.DEFAULT : schools;
         this.limits = limits;
         this.course = course;
-        this.correction = correction;
+        this.teaching = teaching;
         this.amounts = Amounts.of(routine, hair);
         this.lastRinse = routine.lastRinse();
         this.places = List.copyOf(routine.places());
@@ -112,7 +112,7 @@ public final class Wash {
         schools = like.schools;
         limits = like.limits;
         course = like.course;
-        correction = like.correction;
+        teaching = like.teaching;
         manners = like.manners;
         amounts = like.amounts;
         lastRinse = like.lastRinse;
@@ -172,13 +172,13 @@ public final class Wash {
 
     /** Runs the water model; schools and limits may be null. */
     public static Wash of(Routine routine, Hair hair, Goal goal, Air air, Schools schools, Limits limits) {
-        return of(routine, hair, goal, air, schools, limits, Correction.NONE, TideModel.run(routine, hair, air));
+        return of(routine, hair, goal, air, schools, limits, Teaching.NONE, TideModel.run(routine, hair, air));
     }
 
     /**
      * As {@link #of(Routine, Hair, Goal, Air, Schools, Limits)} where the course is known.
      *
-     * @param correction what the log has taught
+     * @param teaching what the log has taught
      * @param course of this routine over this head in this air
      */
     public static Wash of(
@@ -188,14 +188,14 @@ public final class Wash {
             Air air,
             Schools schools,
             Limits limits,
-            Correction correction,
+            Teaching teaching,
             Course course) {
-        return new Wash(routine, hair, goal, air, schools, limits, course, correction);
+        return new Wash(routine, hair, goal, air, schools, limits, course, teaching);
     }
 
     /** The same with what a log has taught of such washes. */
     public Wash taught(Correction learned) {
-        return new Wash(routine, hair, goal, air, schools, limits, course, learned);
+        return new Wash(routine, hair, goal, air, schools, limits, course, Teaching.of(learned));
     }
 
     /** The same wash kept otherwise from day to day: the water knows nothing of that. */
@@ -205,7 +205,7 @@ public final class Wash {
 
     /** The same head, air and wishes with another routine. */
     public Wash with(Routine other) {
-        return of(other, hair, goal, air, schools, limits, correction, TideModel.run(other, hair, air));
+        return of(other, hair, goal, air, schools, limits, teaching, TideModel.run(other, hair, air));
     }
 
     private static <T> List<T> within(List<T> all, Predicate<T> wanted) {
@@ -279,7 +279,12 @@ public final class Wash {
 
     /** What the log has taught; {@link Correction#NONE} where nothing. */
     public Correction correction() {
-        return correction;
+        return teaching.correction();
+    }
+
+    /** The same, sorted by where it counts. */
+    public Teaching teaching() {
+        return teaching;
     }
 
     /** Every way of working it shows. */

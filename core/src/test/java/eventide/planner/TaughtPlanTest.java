@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import eventide.hair.Zone;
 import eventide.outcome.Outcome;
 import eventide.outcome.OutcomeModel;
 import eventide.product.Product;
@@ -11,6 +12,7 @@ import eventide.shape.Changed;
 import eventide.wash.Correction;
 import eventide.wash.Correction.Kind;
 import eventide.wash.Correction.Taught;
+import eventide.wash.Manner;
 import eventide.wash.ScoreName;
 import eventide.wash.Wash;
 import java.util.ArrayList;
@@ -87,6 +89,42 @@ public class TaughtPlanTest {
                     likely.high() - likely.low(),
                     1.4,
                     Math.max(0, .71 - taught.overall().frizz()) + .02);
+        }
+    }
+
+    /** Sorted for the search or said one by one, it comes to the same. */
+    @Test
+    public void theSearchCountsWhatIsSaid() {
+        Random random = new Random(450);
+        for (int seed = 0; seed < 20; seed++) {
+            Query query = RandomQuery.of(new Random(450 + seed), 12);
+            List<Suggestion> plans = Planner.suggest(query).suggestions();
+            if (plans.isEmpty()) {
+                continue;
+            }
+            List<Taught> taught = new ArrayList<>();
+            for (ScoreName score : ScoreName.values()) {
+                taught.add(new Taught(Kind.ALWAYS, null, null, null, score, random.nextGaussian() / 4, "always"));
+                taught.add(new Taught(Kind.AIR, null, null, null, score, random.nextGaussian() / 4, "air"));
+                for (Zone zone : Zone.values()) {
+                    taught.add(new Taught(Kind.ZONE, null, null, zone, score, random.nextGaussian() / 4, "zone"));
+                }
+                for (Manner way : Manner.values()) {
+                    taught.add(new Taught(Kind.WAY, null, way, null, score, random.nextGaussian() / 4, "way"));
+                }
+                for (String name : worn(plans.get(0))) {
+                    taught.add(new Taught(Kind.BOTTLE, name, null, null, score, random.nextGaussian() / 4, "bottle"));
+                }
+            }
+            Wash wash = Wash.of(plans.get(0).routine(), query.hair(), query.goal(), query.air(), query.schools(), null)
+                    .taught(new Correction(taught, null));
+            for (ScoreName score : ScoreName.values()) {
+                assertEquals(
+                        OutcomeModel.scores(wash).of(score),
+                        OutcomeModel.predict(wash).overall().of(score),
+                        .02,
+                        score.word());
+            }
         }
     }
 

@@ -8,6 +8,7 @@ import eventide.planner.compose.Composer;
 import eventide.planner.compose.Details;
 import eventide.routine.NightCare;
 import eventide.routine.Routine;
+import eventide.wash.Teaching;
 import eventide.wash.Wash;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -17,6 +18,7 @@ public final class EvaluationCache {
     private final Query query;
     private final Composer composer;
     private final Courses courses;
+    private final Teaching teaching;
     /** By the choice with nothing done from day to day. */
     private final Map<Candidate, Tried> tried = new ConcurrentHashMap<>();
 
@@ -33,6 +35,7 @@ public final class EvaluationCache {
         this.query = query;
         this.courses = courses;
         this.composer = composer;
+        this.teaching = Teaching.of(query.learnedOrNone());
     }
 
     public Evaluation of(Candidate choice) {
@@ -71,7 +74,7 @@ public final class EvaluationCache {
                 query.air(),
                 query.schools(),
                 query.limits(),
-                query.learnedOrNone(),
+                teaching,
                 run.course().of(run.routine()));
     }
 

@@ -14,7 +14,7 @@ import eventide.server.washdays.RatedWashes;
 import eventide.server.washdays.RatedWashes.Honest;
 import eventide.server.washdays.RatedWashes.Rated;
 import eventide.server.washdays.WashDay;
-import eventide.wash.Correction;
+import eventide.wash.Teaching;
 import eventide.wash.Wash;
 import java.time.Clock;
 import java.util.HashMap;
@@ -85,7 +85,7 @@ public class LearningService {
         Washed washed = day.washed(clock.instant());
         Course course = washed.course();
         Wash wash = Wash.of(
-                washed.routine(), day.hair(), day.goal(), day.air(), day.schools(), null, Correction.NONE, course);
+                washed.routine(), day.hair(), day.goal(), day.air(), day.schools(), null, Teaching.NONE, course);
         return Sample.of(
                 String.valueOf(day.id()),
                 head(day.clientId()),
