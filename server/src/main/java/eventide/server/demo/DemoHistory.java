@@ -105,7 +105,13 @@ class DemoHistory {
     }
 
     /** A trial agreed before the oldest of its washes; stopped on a day, or running where that is below 0. */
-    void trial(Client client, String tried, int agreedPairs, int beganDaysAgo, int stoppedDaysAgo) {
+    void trial(
+            Client client,
+            String tried,
+            List<ScoreName> scores,
+            int agreedPairs,
+            int beganDaysAgo,
+            int stoppedDaysAgo) {
         Routine plan = Planner.suggest(new Query(
                         client.hair(), client.goal(), Air.of(22, 52), null, client.limits(), shelf.within(client.id())))
                 .suggestions()
@@ -118,7 +124,7 @@ class DemoHistory {
                         used,
                         tried,
                         TrialPlan.Way.HALVES,
-                        List.of(ScoreName.DEFINITION, ScoreName.FRIZZ),
+                        scores,
                         1.0,
                         90.0,
                         agreedPairs,

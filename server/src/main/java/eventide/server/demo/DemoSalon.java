@@ -22,6 +22,7 @@ import eventide.server.clients.Occasion;
 import eventide.server.shelf.Shelf;
 import eventide.server.shelf.ShelfItemDraft;
 import eventide.server.shelf.ShelfRepository;
+import eventide.wash.ScoreName;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
@@ -40,6 +41,8 @@ import org.springframework.stereotype.Component;
 class DemoSalon implements SmartInitializingSingleton {
     /** Longer than the oldest wash is ago. */
     private static final int KNOWN_FOR_DAYS = 110;
+
+    private static final List<ScoreName> DEFINITION_FIRST = List.of(ScoreName.DEFINITION, ScoreName.FRIZZ);
 
     private final ClientRepository clients;
     private final ShelfRepository shelf;
@@ -87,10 +90,10 @@ class DemoSalon implements SmartInitializingSingleton {
                     player.notes());
             history.washes(client, player.history());
             if (player.name().equals("Jory Penhale")) {
-                history.trial(client, "Fathom firm gel", 6, 95, 50);
+                history.trial(client, "Fathom firm gel", DEFINITION_FIRST, 6, 95, 50);
             }
             if (player.name().equals("Wren Castellan")) {
-                history.trial(client, "Sandbar light gel", 6, 33, -1);
+                history.trial(client, "Sandbar light gel", DEFINITION_FIRST, 6, 33, -1);
             }
         }
     }
@@ -138,6 +141,10 @@ class DemoSalon implements SmartInitializingSingleton {
         history.washes(
                 bram,
                 List.of(
+                        DemoHistory.Past.halves(93, 0, "Lee shore gel-cream"),
+                        DemoHistory.Past.swapped(86, 0, "Lee shore gel-cream"),
+                        DemoHistory.Past.halves(79, 0, "Lee shore gel-cream"),
+                        DemoHistory.Past.swapped(72, 0, "Lee shore gel-cream"),
                         DemoHistory.Past.halves(65, 0, "Lee shore gel-cream"),
                         DemoHistory.Past.swapped(58, 0, "Lee shore gel-cream"),
                         DemoHistory.Past.halves(51, 0, "Lee shore gel-cream"),
@@ -147,7 +154,7 @@ class DemoSalon implements SmartInitializingSingleton {
                         DemoHistory.Past.ago(23, 0),
                         DemoHistory.Past.ago(16, 1),
                         DemoHistory.Past.ago(9, 0)));
-        history.trial(bram, "Lee shore gel-cream", 6, 68, 29);
+        history.trial(bram, "Lee shore gel-cream", List.of(ScoreName.FRIZZ, ScoreName.DEFINITION), 10, 96, 29);
     }
 
     private void sunniva(Limits noBrush) {
