@@ -3,7 +3,6 @@ package eventide.learning;
 import eventide.wash.ScoreName;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 
@@ -132,15 +131,11 @@ public record BottleLearned(
         if (definition == null || frizz == null) {
             return "Never scored for definition and frizz.";
         }
-        return String.format(
-                Locale.ROOT,
-                "Definition %+.1f (%.1f to %.1f) and frizz %+.1f (%.1f to %.1f) against what its label said, %d washes.",
-                definition.points(),
-                definition.low(),
-                definition.high(),
-                frizz.points(),
-                frizz.low(),
-                frizz.high(),
-                washes);
+        return "Definition " + said(definition) + " and frizz " + said(frizz) + " against what its label said, "
+                + washes + " washes.";
+    }
+
+    private static String said(Estimate by) {
+        return Signed.of(by.points()) + " (" + Signed.of(by.low()) + " to " + Signed.of(by.high()) + ")";
     }
 }

@@ -2,6 +2,7 @@ package eventide.learning;
 
 import eventide.wash.ScoreName;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -68,7 +69,7 @@ final class Fit {
         samples.stream()
                 .flatMap(sample -> sample.effects().keySet().stream())
                 .filter(effect -> !effect.origin().isOfHead())
-                .sorted(java.util.Comparator.comparing(Effect::origin).thenComparing(Effect::name))
+                .sorted(Comparator.comparing(Effect::origin).thenComparing(Effect::name))
                 .forEach(effect -> columnOf.putIfAbsent(effect, columnOf.size()));
         ScatterOf scatter = ScatterOf.usual(score);
         for (int turn = 0; turn < TURNS && !samples.isEmpty(); turn++) {

@@ -77,11 +77,6 @@ public final class Learned {
         return samples;
     }
 
-    public int washes(String head) {
-        return (int)
-                samples.stream().filter(sample -> sample.head().equals(head)).count();
-    }
-
     /** Of each score that was ever given, on one head where it has washes enough, else in the salon. */
     public Map<ScoreName, Accuracy> accuracy(String head) {
         Map<ScoreName, Accuracy> all = new EnumMap<>(ScoreName.class);
@@ -90,11 +85,6 @@ public final class Learned {
             all.put(score, own.size() >= OWN_FROM ? Accuracy.of(own) : overall.get(score));
         }
         return all;
-    }
-
-    /** Of the whole salon. */
-    public Map<ScoreName, Accuracy> accuracy() {
-        return Map.copyOf(overall);
     }
 
     /** Each wash of a head said from all others, by the id of the wash. */

@@ -2,6 +2,7 @@ package eventide.learning;
 
 import eventide.outcome.OutcomeModel;
 import eventide.outcome.Scores;
+import eventide.planner.Judgement;
 import eventide.planner.Planner;
 import eventide.planner.Query;
 import eventide.planner.Stop;
@@ -169,7 +170,7 @@ public record NextTrial(
         private static final double CONFIDENCE = .9;
 
         private static double cost(Evaluation plan) {
-            return eventide.planner.Judgement.costCents(plan.wash().amounts());
+            return Judgement.costCents(plan.wash().amounts());
         }
 
         /** Variance of the one's effect less the other's, points squared: each drawn by itself. */

@@ -47,9 +47,4 @@ public enum Origin {
     double usual() {
         return usual;
     }
-
-    /** What moves together with the weather or the days and was never tried by itself: association, no evidence. */
-    public boolean isAssociation() {
-        return this == AIR || this == AIR_HERE || this == CLARIFIED_HERE || this == PROTEIN_HERE;
-    }
 }

@@ -12,7 +12,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Set;
 import java.util.function.ObjDoubleConsumer;
 
 /**
@@ -119,15 +118,6 @@ public record Correction(List<Taught> taught, @Maybe List<Spread> spread) implem
             }
         }
         return points;
-    }
-
-    /** The same without what bottles of some names bring. */
-    public Correction without(Set<String> bottles) {
-        return new Correction(
-                taught.stream()
-                        .filter(one -> one.kind() != Kind.BOTTLE || !bottles.contains(one.bottle()))
-                        .toList(),
-                spread);
     }
 
     /** To either side, in points of the score. */
