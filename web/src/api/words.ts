@@ -86,8 +86,14 @@ export function shortName(step: Step): string {
     return inner.map((own, i) => (i === 0 ? shortName(own) : shortName(own).toLowerCase())).join(', ')
   }
   const worn = wornName(step)
-  if (worn === undefined) return actionName(step)
-  return step.action === 'APPLY' ? worn : `${actionName(step)}, ${worn}`
+  const action = actionName(step)
+  if (worn === undefined) return onItsHalf(action, step)
+  return onItsHalf(step.action === 'APPLY' ? worn : `${action}, ${worn}`, step)
+}
+
+/** What is done on one half of the head only says on which. */
+export function onItsHalf(words: string, { half }: Step): string {
+  return half === undefined ? words : `${words} (${said.fields.half[half]} half)`
 }
 
 /** A head in one line. */

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react'
 import type { Amount, Chair, Step } from '../../api/types'
-import { stepLine, wetnessWord, wornName } from '../../api/words'
+import { onItsHalf, stepLine, wetnessWord, wornName } from '../../api/words'
 import { Scrolled } from '../../ui/Scrolled'
 import { Dose } from './Dose'
 import type { ChairRun } from './useChair'
@@ -64,7 +64,7 @@ export function StepWords({ chair, run, index, turn, children }: StepWordsProps)
 function headline(step: Step, turn: number | undefined): string {
   if (step.action === 'EACH_SECTION')
     return turn === undefined ? 'Section by section' : `Section ${turn + 1} of ${step.sections}`
-  if (step.action === 'APPLY') return wornName(step) ?? 'Apply'
+  if (step.action === 'APPLY') return onItsHalf(wornName(step) ?? 'Apply', step)
   return stepLine(step)
 }
 

@@ -49,7 +49,8 @@ public class LearnTest extends InTheDemoSalon {
                         AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("Plan the next.*left")))
                 .tap();
         assertThat(page).hasURL(Pattern.compile("/plan$"));
-        assertThat(page.getByText("left half").or(page.getByText("on the left")).first())
+        assertThat(page.getByText(Pattern.compile("Sandbar light gel \\(left half\\)", Pattern.CASE_INSENSITIVE))
+                        .first())
                 .isVisible();
         page.navigate(page.url().replace("/plan", "/learn"));
         button(page, "Stop it").tap();
