@@ -68,6 +68,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/care/refresh": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["refresh_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/chair/running": {
         parameters: {
             query?: never;
@@ -126,6 +142,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["clear"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/diary": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["now"];
+        put: operations["save_3"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/diary/refresh": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["refresh"];
         delete?: never;
         options?: never;
         head?: never;
@@ -220,6 +268,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["ofClient"];
+        put?: never;
+        post: operations["plan_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/diary/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
         put?: never;
         post: operations["plan"];
         delete?: never;
@@ -430,22 +494,6 @@ export interface paths {
         get: operations["bottles"];
         put?: never;
         post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/learning/halves": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["split"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1402,6 +1450,16 @@ export interface components {
             phase: "PREPARE" | "STYLE" | "DRY" | "FINISH" | "KEEP";
             purpose: string;
         };
+        Aftercare: {
+            best?: string;
+            days: components["schemas"]["CareDay"][];
+            lastsDays: number;
+            /** @enum {string} */
+            nights: "NONE" | "SATIN" | "PINEAPPLE";
+            washBecause: string;
+            /** Format: date */
+            washOn: string;
+        };
         Air: {
             outdoors?: components["schemas"]["Outdoors"];
             /** @description percent */
@@ -1542,7 +1600,7 @@ export interface components {
         };
         BottleLearned: {
             bottle: string;
-            label: string[];
+            label: components["schemas"]["LabelFound"][];
             onKinds: components["schemas"]["OnKind"][];
             /** @enum {string} */
             verdict: "EARNS_ITS_PLACE" | "WAITS" | "LET_GO";
@@ -1568,6 +1626,22 @@ export interface components {
             sameName?: "KEEP" | "ADD";
             text: string;
         };
+        BusyTime: {
+            from: string;
+            to: string;
+        };
+        Cadence: {
+            /** @description washes */
+            clarifyEveryWashes?: number;
+            /** @description washes */
+            maskEveryWashes?: number;
+            /** @description days */
+            proteinEveryDays?: number;
+            /** @description weeks */
+            trimEveryWeeks?: number;
+            /** @description days */
+            washEveryDays?: number;
+        };
         Card: {
             byEye: boolean;
             label: string;
@@ -1578,6 +1652,21 @@ export interface components {
             /** @enum {string} */
             test: "STRAND_ROLL" | "MIST" | "TIME_TO_WET" | "DRY_TIME" | "FLOAT" | "PONYTAIL" | "SCALP_LOOK" | "RULER" | "CURL" | "STRETCH";
             whatToDo: string;
+        };
+        CareDay: {
+            air?: string;
+            asks: string[];
+            best: boolean;
+            /** Format: date */
+            date: string;
+            day: number;
+            definition: number;
+            frizz: number;
+            high: number;
+            low: number;
+            night: string;
+            softness: number;
+            volume: number;
         };
         Caution: {
             step?: number;
@@ -1674,6 +1763,12 @@ export interface components {
             trials?: components["schemas"]["TrialFile"][];
             washDays: components["schemas"]["WashFile"][];
         };
+        ClientVisit: {
+            at: string;
+            /** @description minutes */
+            minutes?: number;
+            note?: string;
+        };
         Comes: {
             faults: components["schemas"]["Fault"][];
             here: boolean;
@@ -1755,6 +1850,69 @@ export interface components {
         Delivery: {
             events: components["schemas"]["ChairEvent"][];
         };
+        DiaryConflict: {
+            doNext: string;
+            kinds: ("WASH" | "CLARIFY" | "MASK" | "PROTEIN" | "TRIM" | "REHEARSE" | "PATCH_TEST" | "REFRESH" | "SCORE_DAY" | "EVENT")[];
+            message: string;
+        };
+        DiaryEntry: {
+            at?: string;
+            /** Format: date */
+            date: string;
+            /** @enum {string} */
+            kind: "WASH" | "CLARIFY" | "MASK" | "PROTEIN" | "TRIM" | "REHEARSE" | "PATCH_TEST" | "REFRESH" | "SCORE_DAY" | "EVENT";
+            minutes?: number;
+            /** @enum {string} */
+            source: "TRADE" | "CLIENT" | "LOG" | "HAND";
+            why: string;
+        };
+        DiaryEvent: {
+            air?: components["schemas"]["Air"];
+            at: string;
+            name?: string;
+        };
+        DiaryNow: {
+            aftercare?: components["schemas"]["Aftercare"];
+            kept: components["schemas"]["KeptDiary"];
+            plan: components["schemas"]["DiaryPlan"];
+            /** Format: date */
+            today: string;
+            version: number;
+            washDay?: number;
+            wearDay?: number;
+        };
+        DiaryPlan: {
+            conflicts: components["schemas"]["DiaryConflict"][];
+            entries: components["schemas"]["DiaryEntry"][];
+            event?: components["schemas"]["EventPlan"];
+        };
+        DiaryQuestion: {
+            busy?: components["schemas"]["BusyTime"][];
+            cadence?: components["schemas"]["Cadence"];
+            event?: components["schemas"]["DiaryEvent"];
+            /** Format: date */
+            from: string;
+            goal: components["schemas"]["Goal"];
+            hair: components["schemas"]["Hair"];
+            /** Format: date */
+            lastTrim?: string;
+            routine?: components["schemas"]["Routine"];
+            /** Format: date */
+            to: string;
+            washes: components["schemas"]["DiaryWash"][];
+            workingHours?: components["schemas"]["WorkingHours"];
+        };
+        DiaryWash: {
+            bestDay?: number;
+            clarified?: boolean;
+            /** Format: date */
+            date: string;
+            /** @description days */
+            lastedDays?: number;
+            mask?: boolean;
+            newProducts?: string[];
+            protein?: boolean;
+        };
         Disagreement: {
             key: string;
             others: components["schemas"]["OtherSchool"][];
@@ -1806,6 +1964,24 @@ export interface components {
             low: number;
             points: number;
             washes: number;
+        };
+        EventPlan: {
+            because: string;
+            minutes: number;
+            slackMinutes: number;
+            washAt: string;
+            ways: components["schemas"]["EventWay"][];
+            wearDay: number;
+        };
+        EventWay: {
+            definition: number;
+            frizz: number;
+            lost?: string;
+            points: number;
+            softness: number;
+            volume: number;
+            washAt: string;
+            wearDay: number;
         };
         Fault: {
             message: string;
@@ -2106,6 +2282,18 @@ export interface components {
             /** @enum {string} */
             view: "FRONT" | "LEFT" | "RIGHT" | "BACK" | "CROWN";
         };
+        KeptDiary: {
+            cadence?: components["schemas"]["Cadence"];
+            /** Format: date */
+            lastTrim?: string;
+            moved?: components["schemas"]["PutElsewhere"][];
+            visits?: components["schemas"]["ClientVisit"][];
+        };
+        LabelFound: {
+            hold?: number;
+            windowLow?: number;
+            words: string;
+        };
         LabelReading: {
             allergens: string[];
             breaks: components["schemas"]["Breaks"];
@@ -2198,6 +2386,12 @@ export interface components {
             /** @enum {string} */
             look: "DRIPPING" | "SLICK" | "SQUEAKY" | "COOL" | "DRY";
         };
+        Looks: {
+            definition: number;
+            frizz: number;
+            softness: number;
+            volume: number;
+        };
         Mark: {
             minute: number;
             /** @enum {string} */
@@ -2228,6 +2422,11 @@ export interface components {
             product: components["schemas"]["Product"];
             share: number;
         };
+        Morning: {
+            /** @description minutes */
+            minutes?: number;
+            zones?: ("HAIRLINE" | "CROWN" | "LEFT" | "RIGHT" | "BACK" | "NAPE")[];
+        };
         Move: {
             id: number;
             ml: number;
@@ -2250,8 +2449,10 @@ export interface components {
             moreMinutes: number;
             pairs: number;
             routine: components["schemas"]["Routine"];
-            tried: components["schemas"]["Product"];
-            used: components["schemas"]["Product"];
+            tried: string;
+            used: string;
+            /** @enum {string} */
+            way: "HALVES" | "TURN_ABOUT";
             words: string;
         };
         NextWash: {
@@ -2466,6 +2667,14 @@ export interface components {
             windowHigh: number;
             windowLow: number;
         };
+        PutElsewhere: {
+            /** Format: date */
+            from: string;
+            /** @enum {string} */
+            kind: "WASH" | "CLARIFY" | "MASK" | "PROTEIN" | "TRIM" | "REHEARSE" | "PATCH_TEST" | "REFRESH" | "SCORE_DAY" | "EVENT";
+            /** Format: date */
+            to?: string;
+        };
         Query: {
             air: components["schemas"]["Air"];
             exhaustive?: boolean;
@@ -2576,6 +2785,45 @@ export interface components {
             changes: components["schemas"]["Fitted"][];
             routine: components["schemas"]["Routine"];
             unfinished?: string;
+        };
+        Refresh: {
+            amounts?: components["schemas"]["Amount"][];
+            beyond?: string[];
+            brings?: components["schemas"]["Looks"];
+            cautions?: components["schemas"]["Caution"][];
+            chairMinutes?: number;
+            costCents?: number;
+            features?: {
+                BACK?: components["schemas"]["Features"];
+                CROWN?: components["schemas"]["Features"];
+                HAIRLINE?: components["schemas"]["Features"];
+                LEFT?: components["schemas"]["Features"];
+                NAPE?: components["schemas"]["Features"];
+                RIGHT?: components["schemas"]["Features"];
+            };
+            findings?: components["schemas"]["Finding"][];
+            ignored?: string[];
+            minutes?: number;
+            now?: components["schemas"]["Looks"];
+            outcome?: components["schemas"]["Outcome"];
+            routine?: components["schemas"]["Routine"];
+            tide?: components["schemas"]["Tide"];
+            washDue: boolean;
+            why: components["schemas"]["Reason"][];
+        };
+        RefreshQuestion: {
+            air: components["schemas"]["Air"];
+            day: number;
+            goal: components["schemas"]["Goal"];
+            hair: components["schemas"]["Hair"];
+            /** @description minutes */
+            minutes?: number;
+            /** @enum {string} */
+            nights?: "NONE" | "SATIN" | "PINEAPPLE";
+            schools?: components["schemas"]["Schools"];
+            shelf: components["schemas"]["Product"][];
+            worn: components["schemas"]["Routine"];
+            zones?: ("HAIRLINE" | "CROWN" | "LEFT" | "RIGHT" | "BACK" | "NAPE")[];
         };
         Refused: {
             because: string;
@@ -2829,13 +3077,6 @@ export interface components {
             product: components["schemas"]["Product"];
             routine: components["schemas"]["Routine"];
             step: number;
-        };
-        Splitting: {
-            routine: components["schemas"]["Routine"];
-            tried: components["schemas"]["Product"];
-            /** @enum {string} */
-            triedOn: "LEFT" | "RIGHT";
-            used: components["schemas"]["Product"];
         };
         SpoiltFile: {
             because: string;
@@ -3120,6 +3361,7 @@ export interface components {
         TrialReading: {
             early: boolean;
             nextIsTried?: boolean;
+            nextLike?: number;
             /** @enum {string} */
             nextTriedOn?: "LEFT" | "RIGHT";
             pairs: components["schemas"]["PairOfWashes"][];
@@ -3134,6 +3376,7 @@ export interface components {
         };
         Vocabulary: {
             actions: string;
+            bottleVerdicts: string;
             fields: string;
             nights: string;
             roles: string;
@@ -3224,6 +3467,11 @@ export interface components {
         };
         Words: {
             words: string[];
+        };
+        WorkingHours: {
+            days?: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
+            from: string;
+            to: string;
         };
         WornDay: {
             day: number;
@@ -3354,6 +3602,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    refresh_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RefreshQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Refresh"];
+                };
             };
         };
     };
@@ -3497,6 +3769,82 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Client"];
+                };
+            };
+        };
+    };
+    now: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DiaryNow"];
+                };
+            };
+        };
+    };
+    save_3: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeptDiary"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DiaryNow"];
+                };
+            };
+        };
+    };
+    refresh: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Morning"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Refresh"];
                 };
             };
         };
@@ -3667,7 +4015,7 @@ export interface operations {
             };
         };
     };
-    plan: {
+    plan_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3689,6 +4037,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["WashDay"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DiaryQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DiaryPlan"];
                 };
             };
         };
@@ -4007,30 +4379,6 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["BottleLearned"][];
-                };
-            };
-        };
-    };
-    split: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Splitting"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["HalfTrial"];
                 };
             };
         };

@@ -1,12 +1,11 @@
-import { useQuery } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { answered, api } from '../../api/client'
 import { bottlesLearnedQuery } from '../../api/learningQueries'
 import { shelfQuery } from '../../api/queries'
-
-const VERDICT = {
-  EARNS_ITS_PLACE: 'earns its place',
-  WAITS: 'waits',
-  LET_GO: 'let go',
-} as const
+import type { BottleLearned, LabelFound, ShelfItem } from '../../api/types'
+import said from '../../api/words.json'
+import { Button } from '../../ui/Button'
+import { Failure } from '../../ui/Notice'
 
 /** Every bottle of the salon against what its label said, with what is left of it and what it cost. */
 export function Bottles() {
@@ -30,34 +29,76 @@ export function Bottles() {
             </tr>
           </thead>
           <tbody>
-            {data.map((bottle) => {
-              const product = items.find((item) => item.product.name === bottle.bottle)?.product
-              return (
-                <tr key={bottle.bottle} className="border-line border-t border-dotted">
-                  <th scope="row" className="py-1 pr-3 text-left font-semibold">
-                    {bottle.bottle}
-                  </th>
-                  <td className="pr-3 whitespace-nowrap">{VERDICT[bottle.verdict]}</td>
-                  <td className="figures pr-3">
-                    {bottle.words}
-                    {bottle.label.map((found) => (
-                      <b key={found} className="block font-semibold">
-                        {found}
-                      </b>
-                    ))}
-                  </td>
-                  <td className="figures pr-3 text-right">
-                    {product?.priceCents === undefined ? '–' : (product.priceCents / 100).toFixed(2)}
-                  </td>
-                  <td className="figures pr-3 text-right">
-                    {product?.stockMl === undefined ? '–' : Math.round(product.stockMl)}
-                  </td>
-                </tr>
-              )
-            })}
+            {data.map((bottle) => (
+              <Line
+                key={bottle.bottle}
+                bottle={bottle}
+                item={items.find((item) => item.product.name === bottle.bottle)}
+              />
+            ))}
           </tbody>
         </table>
       </div>
     </details>
+  )
+}
+
+function Line({ bottle, item }: { bottle: BottleLearned; item: ShelfItem | undefined }) {
+  const product = item?.product
+  return (
+    <tr className="border-line border-t border-dotted">
+      <th scope="row" className="py-1 pr-3 text-left font-semibold">
+        {bottle.bottle}
+      </th>
+      <td className="pr-3 whitespace-nowrap">{said.bottleVerdicts[bottle.verdict]}</td>
+      <td className="figures pr-3">
+        {bottle.words}
+        {bottle.label.map((found) => (
+          <Found key={found.words} found={found} item={item} />
+        ))}
+      </td>
+      <td className="figures pr-3 text-right">
+        {product?.priceCents === undefined ? '–' : (product.priceCents / 100).toFixed(2)}
+      </td>
+      <td className="figures pr-3 text-right">
+        {product?.stockMl === undefined ? '–' : Math.round(product.stockMl)}
+      </td>
+    </tr>
+  )
+}
+
+/** What the log shows of a label; one tap writes it on the bottle, and every plan goes by it. */
+function Found({ found, item }: { found: LabelFound; item: ShelfItem | undefined }) {
+  const queries = useQueryClient()
+  const { hold, windowLow } = found
+  const write = useMutation({
+    mutationFn: ({ id, version, product, shelfId, facts }: ShelfItem) =>
+      answered(
+        api.PUT('/api/shelf/items/{id}', {
+          params: { path: { id }, header: { 'If-Match': `"${version}"` } },
+          body: {
+            product: {
+              ...product,
+              hold: hold ?? product.hold,
+              windowLow: windowLow ?? product.windowLow,
+            },
+            shelfId,
+            facts: { ...facts, ...(windowLow === undefined ? {} : { windowFrom: 'LEARNED' as const }) },
+          },
+        }),
+      ),
+    onSettled: () => queries.invalidateQueries(),
+  })
+  const isProposal = hold !== undefined || windowLow !== undefined
+  return (
+    <span className="flex flex-wrap items-center gap-x-3 py-0.5">
+      <b className="font-semibold">{found.words}</b>
+      {isProposal && item !== undefined && (
+        <Button disabled={write.isPending} onClick={() => write.mutate(item)}>
+          {hold === undefined ? `Say from ${windowLow} % on the bottle` : `Say hold ${hold} on the bottle`}
+        </Button>
+      )}
+      {write.error !== null && <Failure error={write.error} />}
+    </span>
   )
 }

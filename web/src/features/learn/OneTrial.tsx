@@ -38,6 +38,7 @@ function NextStep({ trial, days }: OneTrialProps) {
   const go = useNavigate()
   const [spoilt, setSpoilt] = useState<string | undefined>(undefined)
   const last = days.find((day) => day.id === reading.pairs.at(-1)?.washes.at(-1))
+  const like = days.find((day) => day.id === reading.nextLike)
   const save = useMutation({
     mutationFn: (changed: TrialPlan) =>
       answered(
@@ -67,9 +68,9 @@ function NextStep({ trial, days }: OneTrialProps) {
     <>
       {error !== null && <Failure error={error} />}
       <div className="flex flex-wrap gap-2">
-        {isRunning && last !== undefined && (
-          <Button main className="min-h-11" onClick={() => next.mutate(last)}>
-            Plan the next, {plan.tried} on the {reading.nextTriedOn?.toLowerCase() ?? 'whole head'}
+        {isRunning && like !== undefined && (
+          <Button main className="min-h-11" onClick={() => next.mutate(like)}>
+            Plan the next, {nextWords(trial)}
           </Button>
         )}
         <Button
@@ -99,6 +100,12 @@ function NextStep({ trial, days }: OneTrialProps) {
       />
     </>
   )
+}
+
+function nextWords({ plan, reading }: TrialNow): string {
+  return reading.nextTriedOn === undefined
+    ? `${reading.nextIsTried === true ? plan.tried : plan.used} on the whole head`
+    : `${plan.tried} on the ${reading.nextTriedOn.toLowerCase()}`
 }
 
 type Out = TrialNow['reading']['spoilt'][number]

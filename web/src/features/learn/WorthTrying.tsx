@@ -1,6 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useNavigate } from 'react-router'
-import { answered, api } from '../../api/client'
 import { nextTrialsQuery, trialsQuery } from '../../api/learningQueries'
 import { airQuery, productsQuery, type Setting } from '../../api/queries'
 import type { HeadLearned, NextTrial, Product } from '../../api/types'
@@ -44,14 +43,9 @@ function Weighed({ setting, shelf }: { setting: Setting; shelf: Product[] }) {
       {first !== undefined && (
         <>
           <h3 className="text-[1.08rem] leading-tight font-semibold">
-            {first.tried.name} against {first.used.name}
+            {first.tried} against {first.used}
           </h3>
-          <p>
-            Gain to expect <b className="figures font-semibold">{signed(first.gainPoints)}</b> for what is
-            wished; better at all <b className="figures font-semibold">{inTen(first.chancePercent)}</b>, by
-            half a point {inTen(first.chanceMattersPercent)}. {first.pairs} washes would settle it
-            {cost(first)}. Clarify before the first.
-          </p>
+          <p className="figures">{first.words}</p>
           {plan.error !== null && <Failure error={plan.error} />}
           <Button
             main
@@ -59,18 +53,15 @@ function Weighed({ setting, shelf }: { setting: Setting; shelf: Product[] }) {
             disabled={plan.isPending}
             onClick={() => plan.mutate(first)}
           >
-            Plan it as halves
+            {first.way === 'HALVES' ? 'Plan it as halves' : 'Plan it for a whole head'}
           </Button>
         </>
       )}
       <ul>
         {others.map((other) => (
-          <li
-            key={`${other.tried.name}/${other.used.name}`}
-            className="border-line border-t border-dotted py-1"
-          >
+          <li key={`${other.tried}/${other.used}`} className="border-line border-t border-dotted py-1">
             <b className="font-semibold">
-              {other.tried.name} against {other.used.name}
+              {other.tried} against {other.used}
             </b>{' '}
             <span className="figures text-muted">
               {signed(other.gainPoints)}, {inTen(other.chancePercent)}
@@ -86,24 +77,15 @@ function inTen(percent: number): string {
   return `${Math.round(percent / 10)} in 10`
 }
 
-function cost(trial: NextTrial): string {
-  const minutes = Math.round(trial.moreMinutes)
-  return minutes === 0 ? '' : `, ${minutes > 0 ? '+' : '−'}${Math.abs(minutes)} min each`
-}
-
-/** Agrees the trial and puts its first wash on the plan, what is tried on the right. */
+/** Agrees the trial and puts its first wash on the plan: what is tried on the right, or on the whole head. */
 function usePlanned(setting: Setting) {
   const client = useClient()
   const queries = useQueryClient()
   const go = useNavigate()
   return useMutation({
-    mutationFn: async (trial: NextTrial) => {
-      const { used, tried, routine } = trial
-      const split = await answered(
-        api.POST('/api/learning/halves', { body: { routine, used, tried, triedOn: 'RIGHT' } }),
-      )
-      await beginTrial(client.id, used.name, tried.name)
-      putOnPlan(client.id, { ...setting, routine: split.routine })
+    mutationFn: async ({ used, tried, way, routine }: NextTrial) => {
+      await beginTrial(client.id, used, tried, way)
+      putOnPlan(client.id, { ...setting, routine })
       void queries.invalidateQueries(trialsQuery(client.id))
     },
     onSuccess: () => void go('../plan'),

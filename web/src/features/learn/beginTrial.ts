@@ -1,7 +1,13 @@
 import { answered, api } from '../../api/client'
+import type { TrialPlan } from '../../api/types'
 
-/** Agrees a trial of one bottle against another, half against half; the log says how many pairs it takes. */
-export async function beginTrial(client: number, used: string, tried: string): Promise<void> {
+/** Agrees a trial of one thing against another; the log says how many pairs it takes. */
+export async function beginTrial(
+  client: number,
+  used: string,
+  tried: string,
+  way: TrialPlan['way'] = 'HALVES',
+): Promise<void> {
   const running = await answered(api.GET('/api/clients/{id}/trials', { params: { path: { id: client } } }))
   const same = ({ plan }: (typeof running)[number]) =>
     plan.stoppedAt === undefined && plan.used === used && plan.tried === tried
@@ -12,7 +18,7 @@ export async function beginTrial(client: number, used: string, tried: string): P
       body: {
         used,
         tried,
-        way: 'HALVES',
+        way,
         scores: ['definition', 'frizz'],
         margin: 1,
         confidencePercent: 90,

@@ -387,7 +387,10 @@ public class PlanTest extends InTheDemoSalon {
         page.getByLabel("Right half").selectOption("Skerry light leave-in");
         button(page, "What would it tell?").click();
         button(page, "Split the head").click();
-        assertThat(step(page, "Section by section, 4: Harbour milk leave-in, Skerry light leave-in, Smooth"))
+        assertThat(step(
+                        page,
+                        "Section by section, 4: Harbour milk leave-in \\(left half\\), "
+                                + "Skerry light leave-in \\(right half\\), Smooth"))
                 .isVisible();
         context.close();
     }

@@ -1,5 +1,6 @@
 package eventide.learning;
 
+import eventide.shape.Said;
 import eventide.wash.ScoreName;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,14 +16,14 @@ import java.util.TreeMap;
  * @param label where the log shows it otherwise than its label says; empty where it stands
  */
 public record BottleLearned(
-        String bottle, int washes, Standing verdict, String words, List<String> label, List<OnKind> onKinds) {
+        String bottle, int washes, Standing verdict, String words, List<LabelFound> label, List<OnKind> onKinds) {
     /** Washes that make a judgement of a bottle [CP: about eight]. */
     public static final int ENOUGH = 8;
     /** As said, or nearly, points [OURS]. */
     private static final double NEARLY = .3;
 
     /** What to do with it. */
-    public enum Standing {
+    public enum Standing implements Said {
         EARNS_ITS_PLACE("earns its place"),
         WAITS("waits"),
         LET_GO("let go");
@@ -33,6 +34,7 @@ public record BottleLearned(
             this.label = label;
         }
 
+        @Override
         public String label() {
             return label;
         }
@@ -77,7 +79,7 @@ public record BottleLearned(
                 on);
     }
 
-    private static List<String> label(Learned learned, String bottle) {
+    private static List<LabelFound> label(Learned learned, String bottle) {
         Map<Effect, Double> own = Map.of(new Effect(Origin.BOTTLE, bottle), 1.0);
         return LabelFound.of(
                 learned, bottle, known(learned, ScoreName.HOLD, own), known(learned, ScoreName.WEIGHT, own));

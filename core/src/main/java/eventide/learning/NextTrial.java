@@ -7,29 +7,32 @@ import eventide.planner.Planner;
 import eventide.planner.Query;
 import eventide.planner.Stop;
 import eventide.planner.compose.Candidate;
+import eventide.planner.compose.Frame;
 import eventide.planner.compose.Stylers.Slot;
 import eventide.planner.search.Evaluation;
 import eventide.planner.search.Search;
-import eventide.product.Product;
 import eventide.routine.Goal;
 import eventide.routine.Routine;
+import eventide.shape.Changed;
 import eventide.wash.ScoreName;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.LinkedHashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
+import java.util.function.Predicate;
 import org.apache.commons.math3.distribution.NormalDistribution;
 
 /**
- * A trial worth doing: one bottle of the best plan against another of the shelf, by what it may gain in this head's own wishes times the
- * chance that it does. The gain is that of knowing: after the trial the better of the two is taken (value of sample information; Raiffa and
+ * A trial worth doing: one bottle of the best plan against another of the shelf on two halves, or another way of shaping or parting turn
+ * about with the plan's own, by what it may gain in this head's own wishes times the chance that it does. The gain is that of knowing: after the trial the better of the two is taken (value of sample information; Raiffa and
  * Schlaifer 1961, ch. 5; the same as the knowledge gradient).
  *
- * @param used the bottle the head would have
- * @param tried the one against it
+ * @param used the bottle the head would have, or the way it would be worked
+ * @param tried what is set against it
  * @param gainPoints expected after the trial, points of a score weighed by the wishes
  * @param expectedPoints by which what is tried is thought better now; mostly below 0, or the plan had it
  * @param chancePercent that it is better at all
@@ -37,11 +40,13 @@ import org.apache.commons.math3.distribution.NormalDistribution;
  * @param pairs after which it is read
  * @param moreMinutes it takes against the plan
  * @param moreCents it costs a wash
- * @param routine the plan the trial is done on
+ * @param routine the first wash of the trial: its halves, or the other way on the whole head; clarified first where hair is not fresh
+ * @param words what it may gain, how likely, and what it takes
  */
 public record NextTrial(
-        Product used,
-        Product tried,
+        String used,
+        String tried,
+        TrialPlan.Way way,
         double gainPoints,
         double expectedPoints,
         double chancePercent,
@@ -59,7 +64,8 @@ public record NextTrial(
     private static final NormalDistribution NORMAL = new NormalDistribution(null, 0, 1);
 
     /** The likeliest to gain first; empty where no plan fits. */
-    public static List<NextTrial> of(Query query, Learned learned, String head, Stop stop) {
+    public static List<NextTrial> of(Query asked, Learned learned, String head, Stop stop) {
+        Query query = clarified(asked);
         Evaluation plan = Planner.bestOf(query, way -> true, stop);
         if (plan == null) {
             return List.of();
@@ -68,33 +74,48 @@ public record NextTrial(
         Uncertainty uncertainty = new Uncertainty(query, learned, head);
         List<NextTrial> all = new ArrayList<>();
         for (Candidate other : search.neighbours(plan.choice())) {
-            Slot slot = swapped(plan.choice(), other);
-            Evaluation run = slot == null || stop.isDue() ? null : search.judge(other);
-            if (run != null && run.isFeasible()) {
-                all.add(uncertainty.trial(
-                        plan, run, plan.choice().in(slot), run.choice().in(slot)));
+            Evaluation run = !isOneChange(plan.choice(), other) || stop.isDue() ? null : search.judge(other);
+            OneChange change = run == null || !run.isFeasible() ? null : OneChange.between(plan, run);
+            if (change != null) {
+                all.add(uncertainty.trial(plan, run, change));
             }
         }
         return all.stream()
                 .sorted(Comparator.comparingDouble((NextTrial one) -> -one.gainPoints())
-                        .thenComparing(one -> one.tried().name()))
+                        .thenComparing(NextTrial::tried))
+                .filter(differing())
                 .limit(SHOWN)
                 .toList();
     }
 
-    /** The one slot in which another bottle stands; null where anything else is otherwise too. */
-    private static Slot swapped(Candidate plan, Candidate other) {
-        Slot slot = null;
-        for (Slot each : Slot.values()) {
-            Product own = plan.in(each);
-            if (own != other.in(each)) {
-                if (slot != null || own == null || other.in(each) == null) {
-                    return null;
-                }
-                slot = each;
+    /** Two trials of one thing are one. */
+    private static Predicate<NextTrial> differing() {
+        Set<String> seen = new HashSet<>();
+        return one -> seen.add(one.tried() + "/" + one.used());
+    }
+
+    /** Before a trial hair is clarified, or what was there is judged with it; within a week it still is [CP]. */
+    private static Query clarified(Query query) {
+        Double since = query.hair().daysSinceClarify();
+        return since != null && since <= FRESH_DAYS
+                ? query
+                : Changed.with(query, "hair", Changed.with(query.hair(), "newClient", true));
+    }
+
+    private static final double FRESH_DAYS = 7;
+
+    /** One bottle for another, or other hands, or another parting; drying takes other hours and is no trial of a wash. */
+    private static boolean isOneChange(Candidate plan, Candidate other) {
+        Frame own = plan.frame();
+        Frame its = other.frame();
+        int changes = own.hands() == its.hands() ? 0 : 1;
+        changes += own.sections() == its.sections() ? 0 : 1;
+        for (Slot slot : Slot.values()) {
+            if (plan.in(slot) != other.in(slot)) {
+                changes += plan.in(slot) == null || other.in(slot) == null ? 2 : 1;
             }
         }
-        return slot != null && plan.frame().equals(other.frame()) ? slot : null;
+        return changes == 1 && own.drying() == its.drying();
     }
 
     /** What each score weighs in these wishes, together 1; below 0 where less is better. */
@@ -130,7 +151,7 @@ public record NextTrial(
 
     /** How little is known of what one bottle does instead of another. */
     private record Uncertainty(Query query, Learned learned, String head) {
-        NextTrial trial(Evaluation plan, Evaluation other, Product used, Product tried) {
+        NextTrial trial(Evaluation plan, Evaluation other, OneChange change) {
             Scores now = OutcomeModel.scores(plan.wash());
             Scores then = OutcomeModel.scores(other.wash());
             double mean = 0;
@@ -141,7 +162,7 @@ public record NextTrial(
                 ScoreName score = one.getKey();
                 Fit fit = learned.fit(score);
                 mean += weight * (then.of(score) - now.of(score));
-                variance += weight * weight * of(fit, score, used, tried);
+                variance += weight * weight * of(fit, score, change.effects());
                 ScatterOf scatter = fit == null ? ScatterOf.usual(score) : fit.scatter();
                 noise += weight * weight * 2 * scatter.noise();
             }
@@ -154,8 +175,9 @@ public record NextTrial(
                     other.wash().course().minutes() - plan.wash().course().minutes();
             double cents = cost(other) - cost(plan);
             return new NextTrial(
-                    used,
-                    tried,
+                    change.used(),
+                    change.tried(),
+                    change.way(),
                     round(gain),
                     round(mean),
                     Math.round(100 * better),
@@ -163,8 +185,8 @@ public record NextTrial(
                     pairs,
                     round(minutes),
                     round(cents),
-                    plan.routine(),
-                    words(tried, used, gain, better, matters, pairs, minutes));
+                    change.first(),
+                    words(change.way(), gain, better, matters, pairs, minutes));
         }
 
         private static final double CONFIDENCE = .9;
@@ -173,37 +195,28 @@ public record NextTrial(
             return Judgement.costCents(plan.wash().amounts());
         }
 
-        /** Variance of the one's effect less the other's, points squared: each drawn by itself. */
-        private double of(Fit fit, ScoreName score, Product used, Product tried) {
-            if (fit == null) {
-                ScatterOf usual = ScatterOf.usual(score);
-                return 2 * (usual.of(Origin.BOTTLE) + usual.of(Origin.BOTTLE_ON_KIND) + usual.of(Origin.BOTTLE_HERE));
+        /** Variance of what the one does less what the other does, points squared: each drawn by itself. */
+        private double of(Fit fit, ScoreName score, Map<Effect, Double> difference) {
+            if (fit != null) {
+                return fit.together(head, difference)[1];
             }
-            Map<Effect, Double> difference = new LinkedHashMap<>();
-            String kind = EffectsIn.kind(query.hair().overall());
-            add(difference, tried.name(), kind, 1);
-            add(difference, used.name(), kind, -1);
-            return fit.together(head, difference)[1];
-        }
-
-        private static void add(Map<Effect, Double> into, String bottle, String kind, double much) {
-            into.put(new Effect(Origin.BOTTLE, bottle), much);
-            into.put(new Effect(Origin.BOTTLE_ON_KIND, EffectsIn.onKind(bottle, kind)), much);
-            into.put(new Effect(Origin.BOTTLE_HERE, bottle), much);
+            ScatterOf usual = ScatterOf.usual(score);
+            return difference.keySet().stream()
+                    .mapToDouble(effect -> usual.of(effect.origin()))
+                    .sum();
         }
 
         private static String words(
-                Product tried, Product used, double gain, double better, double matters, int pairs, double minutes) {
+                TrialPlan.Way way, double gain, double better, double matters, int pairs, double minutes) {
             return String.format(
                     Locale.ROOT,
-                    "%s against %s. Likely gain for what is wished: +%.2f; better at all %d in 10, by half a point %d in 10. %d"
-                            + " washes would settle it%s.",
-                    tried.name(),
-                    used.name(),
+                    "Gain to expect for what is wished: +%.2f; better at all %d in 10, by half a point %d in 10. %d %s would settle"
+                            + " it%s.",
                     gain,
                     Math.round(10 * better),
                     Math.round(10 * matters),
-                    pairs,
+                    way == TrialPlan.Way.HALVES ? pairs : 2 * pairs,
+                    way == TrialPlan.Way.HALVES ? "washes" : "washes, turn about,",
                     Math.abs(minutes) < 1 ? "" : String.format(Locale.ROOT, "; %+.0f minutes each", minutes));
         }
     }

@@ -56,8 +56,9 @@ public record Sample(
      *
      * @param wetness percent, the mean over its sections
      * @param windowLow percent from which its bottle says that it works
+     * @param hold its bottle says it has, 0 to 10
      */
-    public record Met(double wetness, double windowLow) {}
+    public record Met(double wetness, double windowLow, double hold) {}
 
     /** A wash on hair that reads otherwise since (bleached, cut) tells as much as so many on hair as it is now [OURS]. */
     private static final double BEFORE_A_CHANGE = .4;
@@ -101,7 +102,12 @@ public record Sample(
                         .mapToDouble(visit -> visit.wetness())
                         .average()
                         .orElse(0);
-                met.put(layer.product().name(), new Met(wetness, layer.product().windowLow()));
+                met.put(
+                        layer.product().name(),
+                        new Met(
+                                wetness,
+                                layer.product().windowLow(),
+                                layer.product().hold()));
             }
         }
         return met;

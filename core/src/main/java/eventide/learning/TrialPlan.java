@@ -14,7 +14,7 @@ import java.util.List;
 /**
  * A trial as it was agreed: one thing otherwise, looked at in these scores, after so many pairs.
  *
- * @param used what the head is used to: the name of a bottle
+ * @param used what the head is used to: a bottle by its name, or a way of working as it is called
  * @param tried what is tried against it
  * @param scores that are looked at, the first the one it is for
  * @param margin a difference smaller than this does not matter, points

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 /**
@@ -22,6 +23,7 @@ import java.util.stream.Collectors;
  * @param words the verdict as it may be said now
  * @param nextTriedOn the half that has what is tried at the next wash; absent where whole heads take turns
  * @param nextIsTried whether the next wash is one with what is tried; absent where halves are set against each other
+ * @param nextLike the wash the next is done like, its sides swapped where they are halves; absent where none was
  */
 public record TrialReading(
         List<PairOfWashes> pairs,
@@ -30,7 +32,8 @@ public record TrialReading(
         String words,
         boolean early,
         @Maybe Half nextTriedOn,
-        @Maybe Boolean nextIsTried) {
+        @Maybe Boolean nextIsTried,
+        @Maybe Long nextLike) {
     /**
      * @param used points of what the head is used to; as given, frizz too
      * @param washes one, or the two that were paired
@@ -61,7 +64,8 @@ public record TrialReading(
                 words(plan, readings, pairs.size()),
                 early,
                 plan.way() == Way.HALVES ? nextTriedOn(plan, washes) : null,
-                plan.way() == Way.HALVES ? null : nextIsTried(plan, washes));
+                plan.way() == Way.HALVES ? null : nextIsTried(plan, washes),
+                nextLike(plan, plan.way() == Way.HALVES ? counted : all, washes));
     }
 
     private static List<PairOfWashes> pairs(TrialPlan plan, List<TrialWash> washes, ScoreName score) {
@@ -176,5 +180,19 @@ public record TrialReading(
             tried = wash.hasOnAll(plan.tried()) || tried && !wash.hasOnAll(plan.used());
         }
         return !tried;
+    }
+
+    /** The last that was halved, or the last that had what is next; of that the head may have had some before the trial. */
+    private static Long nextLike(TrialPlan plan, List<TrialWash> from, List<TrialWash> washes) {
+        Predicate<TrialWash> like = plan.way() == Way.HALVES
+                ? wash -> wash.sideOf(plan.used()) != null && wash.sideOf(plan.tried()) != null
+                : nextIsTried(plan, washes)
+                        ? wash -> wash.hasOnAll(plan.tried()) && !wash.hasOnAll(plan.used())
+                        : wash -> wash.hasOnAll(plan.used()) && !wash.hasOnAll(plan.tried());
+        return from.stream()
+                .filter(like)
+                .max(Comparator.comparing(TrialWash::at).thenComparing(TrialWash::id))
+                .map(TrialWash::id)
+                .orElse(null);
     }
 }

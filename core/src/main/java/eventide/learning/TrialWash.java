@@ -33,14 +33,9 @@ public record TrialWash(long id, Instant at, Routine routine, @Maybe Rating rati
         return side;
     }
 
-    /** Whether the whole head had a bottle. */
-    boolean hasOnAll(String bottle) {
-        return routine.places().stream()
-                .filter(place -> place.index() > routine.lastRinse())
-                .filter(place -> routine.at(place).half() == null
-                        && routine.steps().get(place.index()).half() == null)
-                .anyMatch(place -> routine.at(place).worn() != null
-                        && routine.at(place).worn().name().equals(bottle));
+    /** Whether the whole head had it: a bottle, or a way of working. */
+    boolean hasOnAll(String name) {
+        return new Contestant(name).isOnAll(routine);
     }
 
     /** What a half came to; null where its side was not scored. */

@@ -2,6 +2,7 @@ package eventide.wash;
 
 import eventide.routine.Action;
 import eventide.routine.Position;
+import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.Technique;
 import eventide.shape.Said;
@@ -12,25 +13,25 @@ import java.util.function.Predicate;
 
 /** A way of working that a log can tell apart: what is learned of one holds wherever a routine is done that way. */
 public enum Manner implements Said {
-    COILED("coiled", wash -> has(wash, step -> step.action() == Action.COIL)),
-    SHINGLED("shingled", wash -> has(wash, step -> step.action() == Action.SHINGLE)),
-    BRUSHED("brush-styled", wash -> has(wash, step -> step.action() == Action.BRUSH_STYLE)),
-    RAKED("raked", wash -> has(wash, step -> step.technique() == Technique.RAKE)),
-    SMALL_SECTIONS("sections of 10 and more", Manner::smallSections),
-    FABRIC("cloth on wet hair", wash -> has(wash, Manner::isWrapped)),
-    UPSIDE_DOWN("styled upside down", wash -> has(wash, Manner::isUpsideDown)),
-    DIFFUSED("diffused", wash -> has(wash, step -> step.action() == Action.CUP || step.action() == Action.HOVER)),
-    HOODED("under the hood", wash -> has(wash, step -> step.action() == Action.HOOD)),
-    FLUFFED("fluffed once dry", wash -> has(wash, step -> step.action() == Action.FLUFF)),
-    PICKED("picked at the root", wash -> has(wash, step -> step.action() == Action.PICK));
+    COILED("coiled", step -> step.action() == Action.COIL),
+    SHINGLED("shingled", step -> step.action() == Action.SHINGLE),
+    BRUSHED("brush-styled", step -> step.action() == Action.BRUSH_STYLE),
+    RAKED("raked", step -> step.technique() == Technique.RAKE),
+    SMALL_SECTIONS("sections of 10 and more", step -> step.sectionsOrOne() >= Manner.SMALL_FROM),
+    FABRIC("cloth on wet hair", Manner::isWrapped),
+    UPSIDE_DOWN("styled upside down", Manner::isUpsideDown),
+    DIFFUSED("diffused", step -> step.action() == Action.CUP || step.action() == Action.HOVER),
+    HOODED("under the hood", step -> step.action() == Action.HOOD),
+    FLUFFED("fluffed once dry", step -> step.action() == Action.FLUFF),
+    PICKED("picked at the root", step -> step.action() == Action.PICK);
 
     /** From so many on it is careful work [CP: 8 and more; the ten OURS]. */
     private static final int SMALL_FROM = 10;
 
     private final String label;
-    private final Predicate<Wash> is;
+    private final Predicate<Step> is;
 
-    Manner(String label, Predicate<Wash> is) {
+    Manner(String label, Predicate<Step> is) {
         this.label = label;
         this.is = is;
     }
@@ -40,36 +41,25 @@ public enum Manner implements Said {
         return label;
     }
 
-    /** Whether a wash was done so. */
-    public boolean isOf(Wash wash) {
-        return is.test(wash);
-    }
-
-    /** Every way a wash was done in. */
-    public static Set<Manner> of(Wash wash) {
+    /** Every way a routine is done in, once it is rinsed for the last time. */
+    public static Set<Manner> of(Routine routine) {
         Set<Manner> all = EnumSet.noneOf(Manner.class);
-        for (Manner one : values()) {
-            if (one.isOf(wash)) {
-                all.add(one);
+        for (Step step :
+                routine.steps().subList(routine.lastRinse() + 1, routine.steps().size())) {
+            add(step, all);
+            if (step.steps() != null) {
+                step.steps().forEach(inner -> add(inner, all));
             }
         }
         return all;
     }
 
-    private static boolean has(Wash wash, Predicate<Step> wanted) {
-        return wash.places().stream()
-                .filter(place -> place.index() > wash.lastRinse())
-                .map(wash.routine()::at)
-                .anyMatch(wanted);
-    }
-
-    private static boolean smallSections(Wash wash) {
-        return wash.places().stream()
-                .filter(place -> place.index() > wash.lastRinse())
-                .map(place -> place.isInner()
-                        ? wash.routine().steps().get(place.index())
-                        : wash.routine().at(place))
-                .anyMatch(step -> step.sectionsOrOne() >= SMALL_FROM);
+    private static void add(Step step, Set<Manner> all) {
+        for (Manner one : values()) {
+            if (one.is.test(step)) {
+                all.add(one);
+            }
+        }
     }
 
     private static boolean isWrapped(Step step) {

@@ -290,7 +290,7 @@ public final class Wash {
     /** Every way of working it shows. */
     public Set<Manner> manners() {
         if (manners == null) {
-            manners = Manner.of(this);
+            manners = Manner.of(routine);
         }
         return manners;
     }

@@ -1,6 +1,7 @@
 package eventide.words;
 
 import eventide.hair.Zone;
+import eventide.learning.BottleLearned;
 import eventide.product.Role;
 import eventide.routine.Action;
 import eventide.routine.BrushDirection;
@@ -35,6 +36,7 @@ import java.util.Map;
  * @param tools that may be at hand
  * @param scores by their written name
  * @param wetness from the wettest down
+ * @param bottleVerdicts what a log says of a bottle
  */
 public record Vocabulary(
         Map<String, Drawn> actions,
@@ -45,7 +47,8 @@ public record Vocabulary(
         Map<String, String> zones,
         Map<String, String> scores,
         Map<String, String> nights,
-        List<WetnessWord> wetness) {
+        List<WetnessWord> wetness,
+        Map<String, String> bottleVerdicts) {
     /** In English, as the trade speaks it. */
     public static final Vocabulary ENGLISH = new Vocabulary(
             allActions(),
@@ -56,7 +59,8 @@ public record Vocabulary(
             labels(Zone.values()),
             allScores(),
             labels(NightCare.values()),
-            WetnessWord.ALL);
+            WetnessWord.ALL,
+            labels(BottleLearned.Standing.values()));
 
     /**
      * What hands do.

@@ -192,11 +192,15 @@ public class LearnedTest {
                         Map.of(SCORE, model),
                         Map.of(SCORE, scored),
                         Map.of(),
-                        Map.of("ebb", new Sample.Met(dry ? 44 : 70, 60))));
+                        Map.of("ebb", new Sample.Met(dry ? 44 : 70, 60, 5))));
             }
-            List<String> label = BottleLearned.of(Learned.of(washes)).get(0).label();
+            List<LabelFound> label = BottleLearned.of(Learned.of(washes)).get(0).label();
             assertEquals(
-                    label, wider ? List.of("works from 45 % here, the bottle says 60 (7 washes drier)") : List.of());
+                    label,
+                    wider
+                            ? List.of(new LabelFound(
+                                    "works from 45 % here, the bottle says 60 (7 washes drier)", null, 45.0))
+                            : List.of());
         }
     }
 

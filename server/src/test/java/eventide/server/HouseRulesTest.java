@@ -98,31 +98,47 @@ public class HouseRulesTest {
                 .definedBy("eventide.log..")
                 .layer("learning")
                 .definedBy("eventide.learning..")
+                .layer("diary")
+                .definedBy("eventide.diary..")
                 .layer("words")
                 .definedBy("eventide.words..")
                 .layer("server")
                 .definedBy("eventide.server..")
                 .whereLayer("words")
                 .mayOnlyBeAccessedByLayers("server")
+                .whereLayer("diary")
+                .mayOnlyBeAccessedByLayers("words", "server")
                 .whereLayer("learning")
-                .mayOnlyBeAccessedByLayers("server")
+                .mayOnlyBeAccessedByLayers("words", "server")
                 .whereLayer("chair")
                 .mayOnlyBeAccessedByLayers("server")
                 .whereLayer("planner")
-                .mayOnlyBeAccessedByLayers("chair", "learning", "server")
+                .mayOnlyBeAccessedByLayers("chair", "learning", "diary", "server")
                 .whereLayer("log")
-                .mayOnlyBeAccessedByLayers("learning", "server")
+                .mayOnlyBeAccessedByLayers("learning", "diary", "server")
                 .whereLayer("outcome")
-                .mayOnlyBeAccessedByLayers("planner", "chair", "learning", "words", "server")
+                .mayOnlyBeAccessedByLayers("planner", "chair", "learning", "diary", "words", "server")
                 .whereLayer("check")
-                .mayOnlyBeAccessedByLayers("planner", "chair", "server")
+                .mayOnlyBeAccessedByLayers("planner", "chair", "diary", "server")
                 .whereLayer("wash")
-                .mayOnlyBeAccessedByLayers("check", "outcome", "planner", "chair", "log", "learning", "words", "server")
+                .mayOnlyBeAccessedByLayers(
+                        "check", "outcome", "planner", "chair", "log", "learning", "diary", "words", "server")
                 .whereLayer("drying")
-                .mayOnlyBeAccessedByLayers("wash", "check", "outcome", "planner", "chair", "log", "learning", "server")
+                .mayOnlyBeAccessedByLayers(
+                        "wash", "check", "outcome", "planner", "chair", "log", "learning", "diary", "server")
                 .whereLayer("routine")
                 .mayOnlyBeAccessedByLayers(
-                        "drying", "wash", "check", "outcome", "planner", "chair", "log", "learning", "words", "server")
+                        "drying",
+                        "wash",
+                        "check",
+                        "outcome",
+                        "planner",
+                        "chair",
+                        "log",
+                        "learning",
+                        "diary",
+                        "words",
+                        "server")
                 .because("arrows point up the list only")
                 .check(classes);
     }

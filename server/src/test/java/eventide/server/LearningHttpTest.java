@@ -94,18 +94,30 @@ public class LearningHttpTest {
         double[] wide = {width(book), width(taught.body())};
         assertTrue(wide[1] < wide[0], "what is known is said more narrowly");
         assertFalse(taught.body().at("/suggestions/0/routine").toString().contains("Fathom firm gel"));
-        Answer next =
-                server.post("/api/clients/" + client("Jory Penhale") + "/learning/next", "{" + query + learned + "}");
+        JsonNode clarifier = bottle("CLARIFIER");
+        Answer next = server.post(
+                "/api/clients/" + client("Jory Penhale") + "/learning/next",
+                "{" + query.substring(0, query.length() - 1) + ",{\"id\":" + clarifier.get("id") + "}]" + learned
+                        + "}");
         assertEquals(next.status(), 200, next.body().toString());
         assertTrue(!next.body().isEmpty() && next.body().size() <= 3);
         for (JsonNode trial : next.body()) {
             assertTrue(trial.get("gainPoints").asDouble() >= 0, trial.toString());
-            Answer split = server.post(
-                    "/api/learning/halves",
-                    "{\"routine\":" + trial.get("routine") + ",\"used\":" + trial.get("used") + ",\"tried\":"
-                            + trial.get("tried") + ",\"triedOn\":\"LEFT\"}");
-            assertEquals(split.status(), 200, split.body().toString());
+            boolean halves = trial.get("way").asString().equals("HALVES");
+            assertEquals(trial.get("routine").toString().contains("\"half\""), halves, trial.toString());
+            assertTrue(trial.at("/routine/trial").asBoolean());
+            assertTrue(
+                    trial.get("routine").toString().contains("CLARIFY"), "not clarified this week: first of all it is");
         }
+    }
+
+    private JsonNode bottle(String role) {
+        for (JsonNode product : server.get("/api/products").body()) {
+            if (product.get("role").asString().equals(role)) {
+                return product;
+            }
+        }
+        throw new AssertionError("the demo's shelf has no " + role);
     }
 
     private static double width(JsonNode suggestions) {

@@ -9,16 +9,11 @@ import eventide.learning.PredictionQuestion;
 import eventide.learning.Trial;
 import eventide.learning.TrialQuestion;
 import eventide.planner.Query;
-import eventide.product.Product;
-import eventide.routine.Goal;
 import eventide.server.clients.Client;
 import eventide.server.clients.ClientRepository;
 import eventide.server.load.LongWork;
-import eventide.server.shelf.ShelfRepository;
 import eventide.shape.InvalidException;
 import java.util.List;
-import java.util.Set;
-import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -32,13 +27,11 @@ import org.springframework.web.bind.annotation.RestController;
 class LearningController {
     private final LearningService learning;
     private final ClientRepository clients;
-    private final ShelfRepository shelf;
     private final LongWork longWork;
 
-    LearningController(LearningService learning, ClientRepository clients, ShelfRepository shelf, LongWork longWork) {
+    LearningController(LearningService learning, ClientRepository clients, LongWork longWork) {
         this.learning = learning;
         this.clients = clients;
-        this.shelf = shelf;
         this.longWork = longWork;
     }
 
@@ -61,29 +54,14 @@ class LearningController {
         if (client.hair() == null) {
             throw InvalidException.of("hair", "This head was not read yet: begin with the consult.");
         }
-        Set<String> bottles = shelf.within(id).stream()
-                .filter(product -> product.role().holds() || product.role().moisturises())
-                .map(Product::name)
-                .collect(Collectors.toSet());
-        return longWork.run(stop -> HeadLearned.of(
-                learning.learned(),
-                LearningService.head(id),
-                client.hair(),
-                wishes(client),
-                learning.rater(id),
-                bottles));
-    }
-
-    /** A head whose wishes nobody asked for yet wants a little of everything. */
-    private static Goal wishes(Client client) {
-        return client.goal() == null ? new Goal(1, 1, 0, 1, 1, null) : client.goal();
+        return longWork.run(stop -> learning.head(client));
     }
 
     /** Trials worth doing on one head, for a plan asked for as it would be. */
     @PostMapping("/clients/{id}/learning/next")
     List<NextTrial> next(@PathVariable long id, @RequestBody Query query) {
         clients.get(id);
-        return longWork.run(stop -> NextTrial.of(query, learning.learned(), LearningService.head(id), stop));
+        return longWork.run(stop -> NextTrial.of(query, learning.learned(), LearningService.name(id), stop));
     }
 
     /** What every bottle did against what its label said. */

@@ -2,14 +2,21 @@ package eventide.server.learning;
 
 import eventide.drying.Course;
 import eventide.hair.Hair;
+import eventide.learning.Effect;
 import eventide.learning.HairSince;
+import eventide.learning.HeadLearned;
 import eventide.learning.Learned;
+import eventide.learning.Origin;
+import eventide.learning.Relabelled;
 import eventide.learning.Sample;
 import eventide.learning.ScoresGiven;
 import eventide.log.Rating;
 import eventide.log.Washed;
+import eventide.product.Product;
+import eventide.routine.Goal;
 import eventide.server.clients.Client;
 import eventide.server.clients.ClientRepository;
+import eventide.server.shelf.ShelfRepository;
 import eventide.server.washdays.RatedWashes;
 import eventide.server.washdays.RatedWashes.Honest;
 import eventide.server.washdays.RatedWashes.Rated;
@@ -17,6 +24,7 @@ import eventide.server.washdays.WashDay;
 import eventide.wash.Teaching;
 import eventide.wash.Wash;
 import java.time.Clock;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -37,21 +45,25 @@ public class LearningService {
 
     private final RatedWashes rated;
     private final ClientRepository clients;
+    private final ShelfRepository shelf;
     private final Clock clock;
+    private Map<String, Product> labels = Map.of();
     private final Map<Rated, Optional<Sample>> samples = new HashMap<>();
     private List<Rated> known = List.of();
     private Learned learned = Learned.of(List.of());
 
-    LearningService(RatedWashes rated, ClientRepository clients, Clock clock) {
+    LearningService(RatedWashes rated, ClientRepository clients, ShelfRepository shelf, Clock clock) {
         this.rated = rated;
         this.clients = clients;
+        this.shelf = shelf;
         this.clock = clock;
     }
 
     /** As the log stands. One at a time works it out; the others wait for that one. */
     public synchronized Learned learned() {
         List<Rated> now = rated.latest();
-        if (!now.equals(known)) {
+        boolean relabelled = relabel();
+        if (relabelled || !now.equals(known)) {
             samples.keySet().retainAll(Set.copyOf(now));
             read(now.stream().filter(wash -> !samples.containsKey(wash)).toList());
             learned = Learned.of(
@@ -59,6 +71,21 @@ public class LearningService {
             known = now;
         }
         return learned;
+    }
+
+    /** Forgets the washes of every bottle whose label was changed since; whether there is one. */
+    private boolean relabel() {
+        Map<String, Product> now = shelf.list().stream()
+                .collect(Collectors.toMap(Product::name, product -> product, (first, again) -> first));
+        Set<Effect> changed = now.values().stream()
+                .filter(product ->
+                        labels.containsKey(product.name()) && Relabelled.differ(labels.get(product.name()), product))
+                .map(product -> new Effect(Origin.BOTTLE, product.name()))
+                .collect(Collectors.toSet());
+        labels = now;
+        return samples.values()
+                .removeIf(sample -> sample.isPresent()
+                        && !Collections.disjoint(sample.get().effects().keySet(), changed));
     }
 
     private void read(List<Rated> missing) {
@@ -85,10 +112,17 @@ public class LearningService {
         Washed washed = day.washed(clock.instant());
         Course course = washed.course();
         Wash wash = Wash.of(
-                washed.routine(), day.hair(), day.goal(), day.air(), day.schools(), null, Teaching.NONE, course);
+                Relabelled.of(washed.routine(), labels),
+                day.hair(),
+                day.goal(),
+                day.air(),
+                day.schools(),
+                null,
+                Teaching.NONE,
+                course);
         return Sample.of(
                 String.valueOf(day.id()),
-                head(day.clientId()),
+                name(day.clientId()),
                 rating.rater(),
                 wash,
                 ScoresGiven.overall(rating),
@@ -96,8 +130,22 @@ public class LearningService {
                 ScoresGiven.byZone(rating));
     }
 
+    /** What the log teaches of one head that was read. */
+    public HeadLearned head(Client client) {
+        Set<String> bottles = shelf.within(client.id()).stream()
+                .filter(product -> product.role().holds() || product.role().moisturises())
+                .map(Product::name)
+                .collect(Collectors.toSet());
+        return HeadLearned.of(learned(), name(client.id()), client.hair(), wishes(client), rater(client.id()), bottles);
+    }
+
+    /** A head whose wishes nobody asked for yet wants a little of everything. */
+    private static Goal wishes(Client client) {
+        return client.goal() == null ? new Goal(1, 1, 0, 1, 1, null) : client.goal();
+    }
+
     /** How a client is called among the heads. */
-    public static String head(long client) {
+    public static String name(long client) {
         return String.format(java.util.Locale.ROOT, "%09d", client);
     }
 

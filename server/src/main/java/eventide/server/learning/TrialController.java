@@ -3,17 +3,10 @@ package eventide.server.learning;
 import eventide.learning.TrialPlan;
 import eventide.learning.TrialReading;
 import eventide.learning.TrialWash;
-import eventide.product.Product;
-import eventide.routine.Half;
-import eventide.routine.HalfTrial;
-import eventide.routine.Routine;
-import eventide.routine.StepPlace;
 import eventide.server.api.Versions;
 import eventide.server.clients.ClientRepository;
 import eventide.server.learning.TrialRepository.Kept;
 import eventide.server.washdays.RatedWashes;
-import eventide.shape.InvalidException;
-import eventide.shape.Shape;
 import java.time.Clock;
 import java.util.List;
 import org.springframework.http.HttpStatus;
@@ -55,13 +48,6 @@ class TrialController {
     /** A trial with what it comes to so far. */
     record TrialNow(long id, long clientId, TrialPlan plan, TrialReading reading, int version) {}
 
-    /** A routine to be split so that one half has what is tried. */
-    record Splitting(Routine routine, Product used, Product tried, Half triedOn) {
-        Splitting {
-            Shape.check(Splitting.class, routine, used, tried, triedOn);
-        }
-    }
-
     @GetMapping("/clients/{id}/trials")
     List<TrialNow> ofClient(@PathVariable long id) {
         clients.get(id);
@@ -96,26 +82,6 @@ class TrialController {
         trials.remove(id, null);
         Kept kept = trials.get(id);
         return now(kept, washes(kept.clientId()));
-    }
-
-    /** The routine with one half as it is and the other with what is tried; nothing is kept. */
-    @PostMapping("/learning/halves")
-    HalfTrial split(@RequestBody Splitting asked) {
-        StepPlace place = asked.routine().places().stream()
-                .filter(at -> at.index() > asked.routine().lastRinse())
-                .filter(at -> asked.routine().at(at).product() != null
-                        && asked.routine()
-                                .at(at)
-                                .product()
-                                .name()
-                                .equals(asked.used().name()))
-                .findFirst()
-                .orElseThrow(() -> InvalidException.of(
-                        "used", "used must be in the routine: " + asked.used().name() + " is not put on in it"));
-        HalfTrial split = HalfTrial.of(asked.routine(), place, asked.tried());
-        return asked.triedOn() == Half.RIGHT
-                ? split
-                : new HalfTrial(HalfTrial.swapped(split.routine()), split.tells(), split.tellsNot());
     }
 
     private ResponseEntity<TrialNow> tagged(HttpStatus status, Kept kept) {
