@@ -36,16 +36,22 @@ public final class Stylers {
      * @param members none for leaving the slot empty
      * @param hold of the advised amount, as far as its role counts, 0 to 10
      * @param richness of the advised amount, in points of {@link Richness}
-     * @param learned what the log has taught of it, by score
+     * @param learned what the log has taught of it, one for each {@link ScoreName}; null for nothing
      */
     public record BottleClass(
-            List<Product> members,
-            double hold,
-            double richness,
-            LabelWorn label,
-            boolean guards,
-            Map<ScoreName, Double> learned) {
-        public static final BottleClass NONE = new BottleClass(List.of(), 0, 0, new LabelWorn(0, 0), false, Map.of());
+            List<Product> members, double hold, double richness, LabelWorn label, boolean guards, double[] learned) {
+        public static final BottleClass NONE = new BottleClass(List.of(), 0, 0, new LabelWorn(0, 0), false, null);
+
+        /** A class is only ever itself: a search looks mixtures of them up thousands of times, and bottles are long to compare. */
+        @Override
+        public boolean equals(Object other) {
+            return this == other;
+        }
+
+        @Override
+        public int hashCode() {
+            return System.identityHashCode(this);
+        }
 
         /** Null for none. */
         public Product first() {
@@ -120,8 +126,17 @@ public final class Stylers {
                                 entry.getKey().richness(),
                                 entry.getKey().label(),
                                 entry.getKey().guards(),
-                                entry.getKey().learned()))
+                                points(entry.getKey().learned())))
                         .toList());
+    }
+
+    private static double[] points(Map<ScoreName, Double> learned) {
+        if (learned.isEmpty()) {
+            return null;
+        }
+        double[] points = new double[ScoreName.values().length];
+        learned.forEach((score, some) -> points[score.ordinal()] = some);
+        return points;
     }
 
     /** What works in hair as it comes is less trouble than what asks for it squeezed, or keeps to few points of water. */

@@ -16,7 +16,6 @@ import eventide.wash.HoldWorn;
 import eventide.wash.LabelWorn;
 import eventide.wash.ScoreName;
 import java.util.List;
-import java.util.Map;
 
 /**
  * What plans done like one that was run would be worth with other stylers, from its features: its scores with theirs instead, less
@@ -115,9 +114,12 @@ public final class Forecast {
     private static double[] learned(Mixture mixture) {
         double[] points = null;
         for (Stylers.Slot slot : Stylers.Slot.values()) {
-            for (Map.Entry<ScoreName, Double> one : mixture.in(slot).learned().entrySet()) {
+            double[] own = mixture.in(slot).learned();
+            if (own != null) {
                 points = points == null ? new double[NAMES.length] : points;
-                points[one.getKey().ordinal()] += one.getValue();
+                for (int i = 0; i < own.length; i++) {
+                    points[i] += own[i];
+                }
             }
         }
         return points;
