@@ -146,6 +146,17 @@ public record Routine(
         return Boolean.TRUE.equals(dailyRefresh);
     }
 
+    /** Dry, styled hair that is only misted: no wash day. */
+    public boolean isRefresh() {
+        return startWetnessOrDripping() < STYLED_DRY
+                && places().stream()
+                        .map(this::at)
+                        .noneMatch(step -> step.action().soaks() || step.action() == Action.REWET);
+    }
+
+    /** Percent of water below which hair is dry to the hand [CP: nearly dry begins there]. */
+    private static final double STYLED_DRY = 10;
+
     /** Percent; dripping where nothing is said. */
     public double startWetnessOrDripping() {
         return startWetness == null ? 100 : startWetness;

@@ -5,8 +5,10 @@ import eventide.server.ground.DataFolder;
 import eventide.server.ground.Restore;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.ZoneId;
 import java.util.Map;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.web.server.PortInUseException;
@@ -86,5 +88,11 @@ public class EvenTide {
     @Bean
     Clock clock() {
         return Clock.systemUTC();
+    }
+
+    /** Where the salon stands: its days begin and its hours are told by this. The machine's own where nothing is said. */
+    @Bean
+    ZoneId zone(@Value("${eventide.zone:}") String zone) {
+        return zone.isBlank() ? ZoneId.systemDefault() : ZoneId.of(zone);
     }
 }

@@ -50,6 +50,9 @@ public class ClientArchive {
                     + " where wash_day_id in (select id from wash_day where client_id = :id)",
             "delete from wash_day where client_id = :id",
             "delete from trial where client_id = :id",
+            "delete from calendar_entry where client_id = :id",
+            "delete from calendar_address where client_id = :id",
+            "delete from client_diary where client_id = :id",
             "delete from reading where client_id = :id",
             "delete from referral where client_id = :id",
             // The client's own bottles go with all that hangs on them.

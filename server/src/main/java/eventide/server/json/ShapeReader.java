@@ -10,6 +10,7 @@ import java.lang.reflect.Type;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.LocalTime;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -20,7 +21,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Function;
 import java.util.function.LongFunction;
+import java.util.function.ToIntFunction;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 
@@ -113,8 +116,9 @@ public final class ShapeReader {
         if (raw == Instant.class) {
             return readInstant(node, at, name);
         }
-        if (raw == LocalDate.class || raw == LocalDateTime.class) {
-            return readLocal(node, raw, at, name);
+        Local local = LOCALS.get(raw);
+        if (local != null) {
+            return readLocal(node, local, at, name);
         }
         if (raw == Boolean.class) {
             return node.isBoolean()
@@ -134,13 +138,35 @@ public final class ShapeReader {
         return raw == Integer.class ? (Object) (int) node.asDouble() : (Object) (long) node.asDouble();
     }
 
-    private Object readLocal(JsonNode node, Class<?> raw, String at, String name) {
+    /**
+     * A day or an hour by the clock of where it is.
+     *
+     * @param parse refuses what does not exist, a 30th of February too
+     */
+    private record Local(String such, Function<String, Object> parse, ToIntFunction<Object> year) {}
+
+    private static final int FIRST_YEAR = 1970;
+    private static final int LAST_YEAR = 9998;
+
+    private static final Map<Class<?>, Local> LOCALS = Map.of(
+            LocalDate.class,
+            new Local("a day such as 2026-05-01", LocalDate::parse, day -> ((LocalDate) day).getYear()),
+            LocalDateTime.class,
+            new Local("a day and hour such as 2026-05-01T19:30", LocalDateTime::parse, at -> ((LocalDateTime) at)
+                    .getYear()),
+            LocalTime.class,
+            new Local("an hour such as 09:30", LocalTime::parse, any -> FIRST_YEAR));
+
+    private Object readLocal(JsonNode node, Local local, String at, String name) {
         try {
-            return raw == LocalDate.class ? LocalDate.parse(node.asString()) : LocalDateTime.parse(node.asString());
+            Object value = local.parse().apply(node.asString());
+            int year = local.year().applyAsInt(value);
+            return year >= FIRST_YEAR && year <= LAST_YEAR
+                    ? value
+                    : refuse(
+                            at, name + " must be from " + FIRST_YEAR + " to " + LAST_YEAR + ", but was " + shown(node));
         } catch (DateTimeParseException | JacksonException unreadable) {
-            String such =
-                    raw == LocalDate.class ? "a day such as 2026-05-01" : "a day and hour such as 2026-05-01T19:30";
-            return refuse(at, name + " must be " + such + ", but was " + shown(node));
+            return refuse(at, name + " must be " + local.such() + ", but was " + shown(node));
         }
     }
 

@@ -4,7 +4,7 @@ import eventide.air.Outdoors;
 import java.time.Instant;
 
 /** The air outside, where the hair will be worn. */
-interface Forecast {
+public interface Forecast {
     Outdoors at(Instant when);
 
     /** Where it comes from, as shown beside it. */

@@ -1,0 +1,104 @@
+package eventide.server.diary;
+
+import eventide.diary.KeptDiary;
+import eventide.diary.Refresh;
+import eventide.diary.RefreshQuestion;
+import eventide.hair.Zone;
+import eventide.server.api.Versions;
+import eventide.server.clients.Client;
+import eventide.server.clients.ClientRepository;
+import eventide.server.load.LongWork;
+import eventide.server.shelf.ShelfRepository;
+import eventide.shape.Frozen;
+import eventide.shape.InvalidException;
+import eventide.shape.Maybe;
+import eventide.shape.Range;
+import eventide.shape.Shape;
+import java.util.Set;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A client's days: how the last wash is kept, what is due, what was moved by hand. */
+@RestController
+@RequestMapping("/api/clients/{id}/diary")
+class ClientDiaryController {
+    private final DiaryService service;
+    private final DiaryRepository diaries;
+    private final ClientRepository clients;
+    private final ShelfRepository shelf;
+    private final LongWork longWork;
+
+    ClientDiaryController(
+            DiaryService service,
+            DiaryRepository diaries,
+            ClientRepository clients,
+            ShelfRepository shelf,
+            LongWork longWork) {
+        this.service = service;
+        this.diaries = diaries;
+        this.clients = clients;
+        this.shelf = shelf;
+        this.longWork = longWork;
+    }
+
+    /**
+     * A morning on this head.
+     *
+     * @param zones where it frizzes; absent, where such a night frizzes first
+     */
+    record Morning(@Maybe Set<Zone> zones, @Maybe @Range(from = 1, to = 600, unit = "minutes") Double minutes) {
+        Morning {
+            Shape.check(Morning.class, zones, minutes);
+            zones = Frozen.set(zones);
+        }
+    }
+
+    @GetMapping
+    ResponseEntity<DiaryNow> now(@PathVariable long id) {
+        return tagged(id);
+    }
+
+    @PutMapping
+    ResponseEntity<DiaryNow> save(
+            @PathVariable long id,
+            @RequestHeader(name = "If-Match", required = false) String ifMatch,
+            @RequestBody KeptDiary diary) {
+        clients.get(id);
+        diaries.save(id, Versions.from(ifMatch), diary);
+        return tagged(id);
+    }
+
+    /** A refresh of the last wash, this morning. */
+    @PostMapping("/refresh")
+    Refresh refresh(@PathVariable long id, @RequestBody Morning morning) {
+        Client client = clients.get(id);
+        DiaryNow now = service.of(id);
+        if (now.washDay() == null) {
+            throw InvalidException.of("worn", "Nothing is worn yet: this head has had no wash here.");
+        }
+        DiaryService.Days days = service.all(java.util.List.of(client)).get(id);
+        return longWork.run(stop -> Refresh.of(new RefreshQuestion(
+                client.hair(),
+                days.last().day().goal(),
+                days.last().day().air(),
+                client.schools(),
+                days.last().day().routine(),
+                Math.max(2, Math.min(30, now.wearDay())),
+                now.aftercare().nights(),
+                morning.zones(),
+                morning.minutes(),
+                shelf.within(id))));
+    }
+
+    private ResponseEntity<DiaryNow> tagged(long id) {
+        DiaryNow now = longWork.run(stop -> service.of(id));
+        return ResponseEntity.ok().eTag(Versions.tag(now.version())).body(now);
+    }
+}

@@ -1,0 +1,34 @@
+package eventide.server.diary;
+
+import eventide.diary.DiaryPlan;
+import eventide.diary.DiaryQuestion;
+import eventide.diary.Refresh;
+import eventide.diary.RefreshQuestion;
+import eventide.server.load.LongWork;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Stateless: what is due on a head when, and what a morning asks; nothing is kept. */
+@RestController
+@RequestMapping("/api")
+class DiaryController {
+    private final LongWork longWork;
+
+    DiaryController(LongWork longWork) {
+        this.longWork = longWork;
+    }
+
+    /** The days to come of one head, with an event back-planned where there is one. */
+    @PostMapping("/diary/plan")
+    DiaryPlan plan(@RequestBody DiaryQuestion asked) {
+        return longWork.run(stop -> DiaryPlan.of(asked));
+    }
+
+    /** A small refresh of the outer hair, or the word that a wash is due. */
+    @PostMapping("/care/refresh")
+    Refresh refresh(@RequestBody RefreshQuestion asked) {
+        return longWork.run(asked.worn().turns(), () -> Refresh.of(asked));
+    }
+}

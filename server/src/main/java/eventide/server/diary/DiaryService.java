@@ -1,0 +1,233 @@
+package eventide.server.diary;
+
+import eventide.air.Air;
+import eventide.air.Outdoors;
+import eventide.diary.Aftercare;
+import eventide.diary.AftercareQuestion;
+import eventide.diary.DiaryEvent;
+import eventide.diary.DiaryPlan;
+import eventide.diary.DiaryQuestion;
+import eventide.diary.DiaryWash;
+import eventide.diary.SalonDiary;
+import eventide.routine.Goal;
+import eventide.server.clients.Client;
+import eventide.server.clients.ClientRepository;
+import eventide.server.diary.DiaryRepository.Kept;
+import eventide.server.diary.DiaryRepository.KeptSalon;
+import eventide.server.learning.LearningService;
+import eventide.server.today.Forecast;
+import eventide.server.washdays.WornWashes;
+import eventide.server.washdays.WornWashes.Worn;
+import eventide.shape.InvalidException;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.stereotype.Service;
+
+/** What is due on every head, worked out from the log, and worked out anew when the log or what is kept has another version. */
+@Service
+public class DiaryService {
+    /** Days that are looked ahead, so that a trim is in them [OURS]. */
+    private static final int AHEAD_DAYS = 84;
+    /** Hair is worn mostly in the afternoon. */
+    private static final LocalTime WORN_AT = LocalTime.of(15, 0);
+
+    private static final Goal USUAL = new Goal(1, 1, 0, 1, 1, null);
+
+    private final DiaryRepository diaries;
+    private final ClientRepository clients;
+    private final WornWashes washes;
+    private final LearningService learning;
+    private final Forecast forecast;
+    private final Clock clock;
+    private final ZoneId zone;
+    private final Map<Long, Cached> cache = new ConcurrentHashMap<>();
+
+    DiaryService(
+            DiaryRepository diaries,
+            ClientRepository clients,
+            WornWashes washes,
+            LearningService learning,
+            Forecast forecast,
+            Clock clock,
+            ZoneId zone) {
+        this.diaries = diaries;
+        this.clients = clients;
+        this.washes = washes;
+        this.learning = learning;
+        this.forecast = forecast;
+        this.clock = clock;
+        this.zone = zone;
+    }
+
+    /** What a plan rests on: while it is the same, so is the plan. */
+    private record Key(List<Long> washes, int client, int kept, int salon, LocalDate today) {}
+
+    private record Cached(Key key, Days days) {}
+
+    /**
+     * A client's washes and what is due.
+     *
+     * @param last wash that was begun, null for none
+     */
+    record Days(List<DiaryWash> past, Worn last, DiaryPlan plan, LocalDateTime lastAt) {}
+
+    LocalDate today() {
+        return LocalDate.ofInstant(clock.instant(), zone);
+    }
+
+    LocalDateTime now() {
+        return LocalDateTime.ofInstant(clock.instant(), zone);
+    }
+
+    /**
+     * @throws InvalidException where this head was not read yet
+     */
+    DiaryNow of(long id) {
+        Client client = clients.get(id);
+        if (client.hair() == null) {
+            throw InvalidException.of("hair", "This head was not read yet: begin with the consult.");
+        }
+        Kept kept = diaries.ofClient(id);
+        Days days = days(client, kept, diaries.salon(), washes.stamps().getOrDefault(id, List.of()));
+        LocalDate today = today();
+        return new DiaryNow(
+                today,
+                kept.diary(),
+                days.plan(),
+                days.last() == null ? null : days.last().day().id(),
+                days.last() == null
+                        ? null
+                        : (int) ChronoUnit.DAYS.between(days.lastAt().toLocalDate(), today) + 1,
+                days.last() == null ? null : aftercare(client, days),
+                kept.version());
+    }
+
+    /** Of every head that was read, by client. */
+    Map<Long, Days> all(List<Client> some) {
+        Map<Long, List<Long>> stamps = washes.stamps();
+        Map<Long, Kept> kept = diaries.all();
+        KeptSalon salon = diaries.salon();
+        Map<Long, Days> all = new HashMap<>();
+        for (Client client : some) {
+            if (client.hair() != null) {
+                all.put(
+                        client.id(),
+                        days(
+                                client,
+                                kept.getOrDefault(client.id(), new Kept(eventide.diary.KeptDiary.EMPTY, 0)),
+                                salon,
+                                stamps.getOrDefault(client.id(), List.of())));
+            }
+        }
+        return all;
+    }
+
+    private Days days(Client client, Kept kept, KeptSalon salon, List<Long> stamp) {
+        Key key = new Key(stamp, client.version(), kept.version(), salon.version(), today());
+        Cached cached = cache.get(client.id());
+        if (cached == null || !cached.key().equals(key)) {
+            cached = new Cached(key, worked(client, kept, salon.diary()));
+            cache.put(client.id(), cached);
+        }
+        return cached.days();
+    }
+
+    private Days worked(Client client, Kept kept, SalonDiary salon) {
+        List<Worn> worn = washes.ofClient(client.id());
+        List<DiaryWash> past = new ArrayList<>();
+        Set<String> had = new HashSet<>();
+        for (Worn wash : worn) {
+            past.add(DiaryWash.of(date(wash), wash.day().routine(), wash.wear(), had));
+        }
+        Worn last = worn.isEmpty() ? null : worn.get(worn.size() - 1);
+        LocalDate today = today();
+        DiaryPlan plan = DiaryPlan.of(new DiaryQuestion(
+                client.hair(),
+                wishes(client),
+                today,
+                today.plusDays(AHEAD_DAYS),
+                salon.hours(),
+                kept.diary().cadence(),
+                past,
+                event(client),
+                salon.busy(),
+                last == null ? null : last.day().routine(),
+                kept.diary().lastTrim()));
+        return new Days(past, last, kept.diary().on(plan), last == null ? null : at(last));
+    }
+
+    /** What the client's hair is done for; null where nothing lies ahead. */
+    private DiaryEvent event(Client client) {
+        if (client.intake() == null || client.intake().eventAt() == null) {
+            return null;
+        }
+        LocalDateTime at = client.intake().eventAt();
+        boolean ahead =
+                !at.toLocalDate().isBefore(today()) && at.toLocalDate().isBefore(today().plusDays(FARTHEST_DAYS));
+        String name = client.intake().event();
+        return ahead
+                ? new DiaryEvent(
+                        at,
+                        name == null || name.isBlank() ? null : name.length() > 200 ? name.substring(0, 200) : name,
+                        air(at))
+                : null;
+    }
+
+    private static final int FARTHEST_DAYS = 700;
+
+    private Aftercare aftercare(Client client, Days days) {
+        LocalDate washed = days.lastAt().toLocalDate();
+        List<Air> airs = new ArrayList<>();
+        for (int day = 0; day < DAYS_OF_AIR; day++) {
+            airs.add(air(washed.plusDays(day).atTime(WORN_AT)));
+        }
+        Integer every = diaries.ofClient(client.id()).diary().cadence() == null
+                ? null
+                : diaries.ofClient(client.id()).diary().cadence().washEveryDays();
+        return Aftercare.of(new AftercareQuestion(
+                days.last().day().hair(),
+                days.last().day().goal(),
+                days.last().day().schools(),
+                washes.done(days.last().day()),
+                washed,
+                airs,
+                days.past(),
+                learning.head(client).correction(),
+                every));
+    }
+
+    private static final int DAYS_OF_AIR = 7;
+
+    private Air air(LocalDateTime at) {
+        Outdoors out = forecast.at(at.atZone(zone).toInstant());
+        return new Air(ROOM_C, ROOM_HUMIDITY, out);
+    }
+
+    /** A room people live in. */
+    private static final double ROOM_C = 21;
+
+    private static final double ROOM_HUMIDITY = 50;
+
+    private LocalDate date(Worn wash) {
+        return at(wash).toLocalDate();
+    }
+
+    private LocalDateTime at(Worn wash) {
+        return LocalDateTime.ofInstant(wash.day().startedAt(), zone);
+    }
+
+    private static Goal wishes(Client client) {
+        return client.goal() == null ? USUAL : client.goal();
+    }
+}
