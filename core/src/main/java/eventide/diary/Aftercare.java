@@ -96,8 +96,8 @@ public record Aftercare(
                     day,
                     asked.washedOn().plusDays(day - 1L),
                     expected.definition(),
-                    Math.max(0, expected.definition() - spread),
-                    Math.min(10, expected.definition() + spread),
+                    hundredth(Math.max(0, expected.definition() - spread)),
+                    hundredth(Math.min(10, expected.definition() + spread)),
                     expected.frizz(),
                     expected.volume(),
                     expected.softness(),
@@ -113,6 +113,10 @@ public record Aftercare(
                 asked.washedOn().plusDays(rhythm.days()),
                 rhythm.why(),
                 best == null ? null : bestWords(asked.washes(), best));
+    }
+
+    private static double hundredth(double value) {
+        return Math.round(value * 100) / 100.0;
     }
 
     private static Wash wash(AftercareQuestion asked, Air air) {

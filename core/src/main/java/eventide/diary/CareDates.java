@@ -144,7 +144,8 @@ final class CareDates {
         if (why == null) {
             return false;
         }
-        add(day, Kind.CLARIFY, why, source);
+        boolean byDays = source == DueBy.TRADE && clarified != null && !isLastButOne(i);
+        add(day, Kind.CLARIFY, why, source, byDays ? clarified.plusDays(CLARIFY_DAYS) : null);
         clarified = day;
         sinceClarify = 0;
         return true;
@@ -170,7 +171,7 @@ final class CareDates {
         } else if (has(Condition.OVER_SOFT)) {
             why = since >= WEEK ? "Over-soft: it stays long when stretched, and wants protein sooner." : null;
         } else {
-            boolean weak = has(Condition.BLEACHED) || hair.strand() == Strand.FINE || has(Condition.HEAT_DAMAGED);
+            boolean weak = weak();
             int every = weak ? PROTEIN_FORTNIGHT : PROTEIN_MONTH;
             boolean known = protein != null;
             if (known && since >= every) {
@@ -183,7 +184,10 @@ final class CareDates {
         if (why == null) {
             return false;
         }
-        add(day, Kind.PROTEIN, why, source);
+        int every = own.proteinEveryDays() != null
+                ? own.proteinEveryDays()
+                : has(Condition.OVER_SOFT) ? WEEK : weak() ? PROTEIN_FORTNIGHT : PROTEIN_MONTH;
+        add(day, Kind.PROTEIN, why, source, protein == null ? null : protein.plusDays(every));
         protein = day;
         return true;
     }
@@ -207,7 +211,9 @@ final class CareDates {
                 && masked.equals(washes.get(i - 1).date())) {
             forEvent = false;
         }
-        if (!forEvent && (!due || lately)) {
+        boolean comesForEvent =
+                fine && i + 2 < washes.size() && washes.get(i + 2).forEvent();
+        if (!forEvent && (!due || lately || comesForEvent)) {
             return;
         }
         String why = forEvent
@@ -219,7 +225,7 @@ final class CareDates {
                                 : fine
                                         ? "Every third wash, two minutes: more makes fine hair limp."
                                         : "Every second wash.";
-        add(day, Kind.MASK, why, every == null || forEvent ? DueBy.TRADE : DueBy.CLIENT);
+        add(day, Kind.MASK, why, every == null || forEvent ? DueBy.TRADE : DueBy.CLIENT, null);
         masked = day;
         sinceMask = 0;
     }
@@ -247,7 +253,8 @@ final class CareDates {
                     day,
                     Kind.TRIM,
                     brought ? why + " A week before " + asked.event().named() + " at the latest." : why,
-                    source);
+                    source,
+                    known ? due : null);
             last = day;
             known = true;
             due = day.plusWeeks(weeks);
@@ -270,6 +277,10 @@ final class CareDates {
         return event != null && !day.isAfter(event) && ChronoUnit.DAYS.between(day, event) < TRIMMED_BEFORE_DAYS;
     }
 
+    private boolean weak() {
+        return has(Condition.BLEACHED) || hair.strand() == Strand.FINE || has(Condition.HEAT_DAMAGED);
+    }
+
     private boolean reactsToProtein() {
         return hair.allergiesOrEmpty().stream()
                 .map(String::toLowerCase)
@@ -289,7 +300,11 @@ final class CareDates {
         return Boolean.TRUE.equals(value);
     }
 
-    private void add(LocalDate day, Kind kind, String why, DueBy source) {
-        entries.add(new DiaryEntry(day, null, kind, why, source, null));
+    /**
+     * @param due the day it was due; null where no day says so
+     */
+    private void add(LocalDate day, Kind kind, String why, DueBy source, LocalDate due) {
+        DiaryEntry entry = new DiaryEntry(day, null, kind, why, source, null);
+        entries.add(due == null ? entry : entry.overdue(ChronoUnit.DAYS.between(due, asked.from())));
     }
 }

@@ -12,26 +12,53 @@ import java.time.LocalDateTime;
  * @param why in a stylist's words
  * @param source what it is due by
  * @param minutes it takes, where that is known
+ * @param overdueDays days by which it was due before the first day asked for; absent where it was not
  */
 public record DiaryEntry(
-        LocalDate date, @Maybe LocalDateTime at, Kind kind, String why, DueBy source, @Maybe Integer minutes) {
+        LocalDate date,
+        @Maybe LocalDateTime at,
+        Kind kind,
+        String why,
+        DueBy source,
+        @Maybe Integer minutes,
+        @Maybe Integer overdueDays) {
+    DiaryEntry(LocalDate date, LocalDateTime at, Kind kind, String why, DueBy source, Integer minutes) {
+        this(date, at, kind, why, source, minutes, null);
+    }
+
+    /** The same, late. */
+    DiaryEntry overdue(long days) {
+        return days <= 0 ? this : new DiaryEntry(date, at, kind, why, source, minutes, (int) days);
+    }
+
     /** What is to be done. */
     public enum Kind implements Said {
         WASH("wash"),
-        CLARIFY("clarify"),
-        MASK("mask"),
-        PROTEIN("protein"),
-        TRIM("trim"),
-        REHEARSE("rehearsal"),
+        CLARIFY("clarify", "clarify"),
+        MASK("mask", "mask set out 30 min before"),
+        PROTEIN("protein", "protein"),
+        TRIM("trim", "trim first"),
+        REHEARSE("rehearsal", "rehearsal: everything as it will be"),
         PATCH_TEST("patch test"),
         REFRESH("refresh"),
         SCORE_DAY("ten seconds of scoring"),
         EVENT("event");
 
         private final String label;
+        private final String ready;
 
         Kind(String label) {
+            this(label, null);
+        }
+
+        Kind(String label, String ready) {
             this.label = label;
+            this.ready = ready;
+        }
+
+        /** What is made ready before a head comes [CP: a mask half an hour before]; null where nothing is. */
+        String ready() {
+            return ready;
         }
 
         @Override

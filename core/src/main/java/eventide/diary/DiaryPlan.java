@@ -59,13 +59,14 @@ public record DiaryPlan(List<DiaryEntry> entries, @Maybe EventPlan event, List<D
                 newBottles(washes, event.washAt().toLocalDate());
             }
             for (PlannedWash wash : washes) {
-                entries.add(new DiaryEntry(
+                DiaryEntry entry = new DiaryEntry(
                         wash.date(),
                         wash.at(),
                         Kind.WASH,
                         wash.forEvent() ? "For " + asked.event().named() + ": " + event.because() : rhythm.why(),
                         wash.forEvent() ? DueBy.TRADE : rhythm.source(),
-                        time.hereMinutes()));
+                        time.hereMinutes());
+                entries.add(wash == washes.get(0) && !wash.forEvent() ? entry.overdue(dates.overdueDays()) : entry);
             }
             entries.addAll(CareDates.of(asked, washes));
             between(washes);

@@ -100,7 +100,8 @@ public record KeptDiary(
                 entry.kind(),
                 "Put here by hand; it was due on " + Words.day(entry.date()) + ". " + entry.why(),
                 DiaryEntry.DueBy.HAND,
-                entry.minutes());
+                entry.minutes(),
+                null);
     }
 
     /** A day that was moved on again is followed. */

@@ -34,12 +34,20 @@ import java.util.Set;
  * water and glazed over it, the pieces that lost it coiled anew, and left to dry.
  */
 final class RefreshMaking {
-    /** Of dry hair, misted to this, percent [CP: damp; MIST of the outside only]. */
-    private static final double MISTED = 35;
-    /** Misted less where there is little time, percent [OURS]. */
-    private static final double HARDLY_MISTED = 22;
-    /** Minutes below which hair is hardly misted [CP: misted hair takes 15 to 20 to dry]. */
-    private static final double SHORT = 22;
+    /**
+     * How wetly it is done.
+     *
+     * @param misted of dry hair, to this, percent; 0 where there is no time for water
+     * @param coilMinutes at the pieces that lost their curl
+     */
+    private record Work(double misted, double coilMinutes, String but) {}
+
+    /** Unhurried first; misted hair takes 15 to 20 minutes to dry [CP]. */
+    private static final List<Work> WORKS = List.of(
+            new Work(40, 3, ""),
+            new Work(25, 2, ", and hardly, for it has to dry in the minutes there are"),
+            new Work(14, 0, ", with no more than a breath, for it has to dry in the minutes there are"),
+            new Work(0, 0, ""));
     /** A pea and a coin, ml [CP]. */
     private static final double PEA_ML = .3;
 
@@ -60,12 +68,11 @@ final class RefreshMaking {
     private static final int FLAT_FROM = 3;
 
     private static final double AIR_AT_MOST = 20;
-    private static final double HANDS_MINUTES = 6;
 
     private final RefreshQuestion asked;
     private final Set<Zone> zones;
     private final List<Product> allowed;
-    private final List<Reason> why = new ArrayList<>();
+    private List<Reason> why = new ArrayList<>();
 
     RefreshMaking(RefreshQuestion asked) {
         this.asked = asked;
@@ -76,71 +83,89 @@ final class RefreshMaking {
     }
 
     Refresh refresh() {
-        Product styler = styler();
-        Routine routine = new Routine(1, steps(styler), 0.0, null, null, null, asked.nights());
-        Judgement judged = Judgement.of(new Judgement.Question(
+        Outcome styled = OutcomeModel.predict(
+                Wash.of(asked.worn(), asked.hair(), asked.goal(), asked.air(), asked.schools(), null));
+        Refresh.Looks now = now(styled);
+        Refresh made = null;
+        for (Work work : WORKS) {
+            why = new ArrayList<>();
+            Product styler = work.misted() == 0 ? null : styler();
+            Routine routine = new Routine(1, steps(styler, work), 0.0, null, null, null, asked.nights());
+            Judgement judged = judged(routine);
+            boolean wet = work.misted() > 0;
+            made = Refresh.with(
+                    routine, List.copyOf(why), now, wet ? brings(styled, now, styler != null) : now, judged);
+            if (judged.minutes() <= asked.minutesOrUsual()) {
+                break;
+            }
+        }
+        return made;
+    }
+
+    private Judgement judged(Routine routine) {
+        return Judgement.of(new Judgement.Question(
                 asked.hair(),
                 asked.goal(),
                 asked.air(),
                 asked.schools(),
                 Limits.ofMinutes((int) Math.ceil(asked.minutesOrUsual())),
                 routine));
-        Outcome styled = OutcomeModel.predict(
-                Wash.of(asked.worn(), asked.hair(), asked.goal(), asked.air(), asked.schools(), null));
-        Refresh.Looks now = now(styled);
-        return Refresh.with(routine, List.copyOf(why), now, brings(styled, now, styler != null), judged);
     }
 
-    private List<Step> steps(Product styler) {
-        boolean hurried = asked.minutesOrUsual() < SHORT;
+    private List<Step> steps(Product styler, Work work) {
         List<Step> steps = new ArrayList<>();
         steps.add(Step.of(Action.SHAKE_ROOTS).minutes(1.0).build());
-        steps.add(Step.of(Action.MIST)
-                .zones(zones)
-                .parts(EnumSet.of(Part.LENGTHS, Part.ENDS))
-                .toWetness(hurried ? HARDLY_MISTED : MISTED)
-                .minutes(1.0)
-                .build());
-        say(
-                (asked.zones() == null ? "After such a night " : "It frizzes at ") + listed()
-                        + (asked.zones() == null ? " frizz first: " : ": ") + "only that is misted"
-                        + (hurried ? ", and hardly, for it has to dry." : "."),
-                1);
-        if (styler != null) {
-            steps.add(Step.of(Action.APPLY)
-                    .product(styler)
-                    .technique(styler.role() == Role.MOUSSE ? Technique.SMOOTH : Technique.GLAZE)
-                    .zones(zones)
-                    .parts(EnumSet.of(Part.LENGTHS, Part.ENDS))
-                    .amountMl(amount(styler))
-                    .dilution(styler.role() == Role.MOUSSE ? null : Double.valueOf(THINNED))
-                    .build());
+        lift(steps);
+        if (work.misted() == 0) {
+            say("No time for water to dry: shaken out, lifted, and left alone.", 0);
+        } else {
+            mist(steps, styler, work);
         }
-        shape(steps);
-        steps.add(
-                Step.of(Action.AIR).untilDry(100.0).minutes(airMinutes(hurried)).build());
-        finish(steps);
+        oil(steps);
         return steps;
     }
 
-    private static double airMinutes(boolean hurried) {
-        return hurried ? AIR_AT_MOST - HANDS_MINUTES : AIR_AT_MOST;
+    private void mist(List<Step> steps, Product styler, Work work) {
+        say(
+                (asked.zones() == null ? "After such a night it frizzes first at the " : "It frizzes at the ")
+                        + listed() + ": only that is misted" + work.but() + ".",
+                steps.size());
+        steps.add(Step.of(Action.MIST)
+                .zones(zones)
+                .parts(EnumSet.of(Part.LENGTHS, Part.ENDS))
+                .toWetness(work.misted())
+                .minutes(1.0)
+                .build());
+        if (styler != null) {
+            boolean foam = styler.role() == Role.MOUSSE;
+            steps.add(Step.of(Action.APPLY)
+                    .product(styler)
+                    .technique(foam ? Technique.SMOOTH : Technique.GLAZE)
+                    .zones(zones)
+                    .parts(EnumSet.of(Part.LENGTHS, Part.ENDS))
+                    .amountMl(amount(styler))
+                    .dilution(foam ? null : Double.valueOf(THINNED))
+                    .build());
+        }
+        shape(steps, work);
+        steps.add(Step.of(Action.AIR).untilDry(100.0).minutes(AIR_AT_MOST).build());
     }
 
     /** Ends rather than roots; face and crown first. */
-    private void shape(List<Step> steps) {
+    private void shape(List<Step> steps, Work work) {
         Pattern pattern = asked.hair().pattern();
         EnumSet<Zone> seen = EnumSet.of(Zone.HAIRLINE, Zone.CROWN);
         seen.retainAll(zones);
-        if (pattern.isWavy() || pattern.isStraight() || seen.isEmpty()) {
+        if (pattern.isWavy() || pattern.isStraight() || seen.isEmpty() || work.coilMinutes() == 0) {
             steps.add(Step.of(Action.SCRUNCH).zones(zones).count(2).build());
             return;
         }
-        steps.add(Step.of(Action.COIL).zones(seen).minutes(3.0).build());
+        steps.add(Step.of(Action.COIL).zones(seen).minutes(work.coilMinutes()).build());
         say("Only the pieces that lost their curl are coiled, face and crown first.", steps.size() - 1);
     }
 
-    private void finish(List<Step> steps) {
+    /** While the roots are dry still. */
+    private void lift(List<Step> steps) {
         boolean flat = asked.goal().wantsVolume() && asked.day() >= FLAT_FROM;
         Product lift = flat ? first(Role.DRY_SHAMPOO) : null;
         if (lift != null) {
@@ -160,6 +185,9 @@ final class RefreshMaking {
                     .build());
             say("Flat at the root from day 3: lifted with a pick, roots only.", steps.size() - 1);
         }
+    }
+
+    private void oil(List<Step> steps) {
         Product oil = asked.goal().softness() >= 2 ? first(Role.OIL) : null;
         if (oil != null) {
             steps.add(Step.of(Action.APPLY)
@@ -191,7 +219,10 @@ final class RefreshMaking {
                 .findFirst()
                 .orElse(null);
         if (same != null) {
-            say("The same " + same.name() + " that is worn, thinned: nothing that could flake over it.", 2);
+            say(
+                    "The same " + same.name() + " that is worn" + (same.role() == Role.MOUSSE ? "" : ", thinned")
+                            + ": nothing that could flake over it.",
+                    null);
             return same;
         }
         Product like = allowed.stream()
@@ -203,7 +234,7 @@ final class RefreshMaking {
                 like == null
                         ? worn.name() + " may not be had, nor anything like it: water alone wakes what is in the hair."
                         : worn.name() + " may not be had: " + like.name() + " is the most like it. Rub both first.",
-                like == null ? null : 2);
+                null);
         return like;
     }
 
@@ -251,12 +282,13 @@ final class RefreshMaking {
         return Math.round(value * 100) / 100.0;
     }
 
+    /** "hairline, crown and nape". */
     private String listed() {
-        return String.join(
-                ", ",
-                zones.stream()
-                        .map(zone -> zone.label().toLowerCase(Locale.ROOT))
-                        .toList());
+        List<String> names = zones.stream()
+                .map(zone -> zone.label().toLowerCase(Locale.ROOT))
+                .toList();
+        int last = names.size() - 1;
+        return last == 0 ? names.get(0) : String.join(", ", names.subList(0, last)) + " and " + names.get(last);
     }
 
     private void say(String text, Integer step) {

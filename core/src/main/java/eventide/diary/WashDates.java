@@ -53,6 +53,12 @@ final class WashDates {
         return due.isBefore(asked.from()) ? asked.from() : due;
     }
 
+    /** Days the next wash is late on the first day asked for, 0 where it is not. */
+    long overdueDays() {
+        LocalDate last = last(asked);
+        return last == null ? 0 : Math.max(0, ChronoUnit.DAYS.between(last.plusDays(rhythm.days()), asked.from()));
+    }
+
     /** The day of the last wash, from the log or as the reading has it; null where nobody knows. */
     static LocalDate last(DiaryQuestion asked) {
         LocalDate logged = asked.washes().stream()

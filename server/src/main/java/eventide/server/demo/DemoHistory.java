@@ -18,8 +18,11 @@ import eventide.planner.Planner;
 import eventide.planner.Query;
 import eventide.planner.Suggestion;
 import eventide.product.Product;
+import eventide.product.Role;
+import eventide.routine.Action;
 import eventide.routine.HalfTrial;
 import eventide.routine.Routine;
+import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import eventide.server.clients.Client;
 import eventide.server.learning.TrialRepository;
@@ -69,10 +72,21 @@ class DemoHistory {
      * @param halves only on the right half of the head
      * @param swapped the halves the other way round
      * @param disliked what went on did not suit this head
+     * @param protein given after the wash
      */
-    record Past(int daysAgo, int choice, String tried, boolean halves, boolean swapped, boolean disliked) {
+    record Past(
+            int daysAgo, int choice, String tried, boolean halves, boolean swapped, boolean disliked, boolean protein) {
+        Past(int daysAgo, int choice, String tried, boolean halves, boolean swapped, boolean disliked) {
+            this(daysAgo, choice, tried, halves, swapped, disliked, false);
+        }
+
         static Past ago(int days, int choice) {
             return new Past(days, choice, null, false, false, false);
+        }
+
+        /** With protein before the mask or in its place. */
+        static Past protein(int days) {
+            return new Past(days, 0, null, false, false, false, true);
         }
 
         static Past with(int days, int choice, String tried) {
@@ -100,7 +114,8 @@ class DemoHistory {
                 .suggestions();
         for (Past one : past) {
             Suggestion chosen = suggestions.get(Math.min(one.choice(), suggestions.size() - 1));
-            wash(client, one, chosen, tried(chosen.routine(), one, products));
+            Routine routine = tried(chosen.routine(), one, products);
+            wash(client, one, chosen, one.protein() ? strengthened(routine, products) : routine);
         }
     }
 
@@ -163,6 +178,19 @@ class DemoHistory {
                         place, routine.at(place).but().product(other).build());
     }
 
+    /** A quarter of an hour of protein after the first rinse, and rinsed again. */
+    private static Routine strengthened(Routine routine, List<Product> products) {
+        Product protein = products.stream()
+                .filter(product -> product.role() == Role.PROTEIN)
+                .findFirst()
+                .orElseThrow();
+        return routine.inserting(0, Step.of(Action.RINSE).build())
+                .inserting(
+                        0,
+                        Step.of(Action.PROTEIN).product(protein).minutes(15.0).build())
+                .inserting(0, Step.of(Action.RINSE).build());
+    }
+
     private void wash(Client client, Past past, Suggestion chosen, Routine routine) {
         Air air = new Air(
                 21.0 + scatter.nextInt(3),
@@ -184,7 +212,7 @@ class DemoHistory {
         washDays.add(day.id(), done(wash, start));
         Outcome outcome = OutcomeModel.predict(wash);
         washDays.rate(day.id(), rating(outcome, wash, client.name(), past), start.plus(Duration.ofHours(4)));
-        following(day.id(), outcome, past);
+        following(day.id(), outcome, past, HiddenTruth.secondDayLifts(client.name()));
     }
 
     private List<ChairEvent> done(Wash wash, Instant start) {
@@ -229,7 +257,7 @@ class DemoHistory {
     }
 
     /** Every other wash was looked at on the days after. */
-    private void following(long day, Outcome outcome, Past past) {
+    private void following(long day, Outcome outcome, Past past, double secondDay) {
         if (past.daysAgo() % 2 == 0 || past.daysAgo() < 4) {
             return;
         }
@@ -241,7 +269,7 @@ class DemoHistory {
                     day,
                     new FollowingDay(
                             d,
-                            scattered(outcome.overall().definition() - off - (d - 1) * .6),
+                            scattered(outcome.overall().definition() - off - (d - 1) * .6 + (d == 2 ? secondDay : 0)),
                             scattered(outcome.overall().frizz() + off + (d - 1) * .7),
                             scattered(outcome.overall().volume() + (d - 1) * .4),
                             d == 3 ? Set.of(FollowingDay.Refresh.MISTED, FollowingDay.Refresh.SHAKEN) : null,

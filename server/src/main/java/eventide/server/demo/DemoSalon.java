@@ -48,13 +48,21 @@ class DemoSalon implements SmartInitializingSingleton {
     private final ShelfRepository shelf;
     private final DemoHistory history;
     private final DemoShelf demoShelf;
+    private final DemoDiary diary;
     private final Clock clock;
 
-    DemoSalon(ClientRepository clients, ShelfRepository shelf, DemoHistory history, DemoShelf demoShelf, Clock clock) {
+    DemoSalon(
+            ClientRepository clients,
+            ShelfRepository shelf,
+            DemoHistory history,
+            DemoShelf demoShelf,
+            DemoDiary diary,
+            Clock clock) {
         this.clients = clients;
         this.shelf = shelf;
         this.history = history;
         this.demoShelf = demoShelf;
+        this.diary = diary;
         this.clock = clock;
     }
 
@@ -77,6 +85,7 @@ class DemoSalon implements SmartInitializingSingleton {
         sunniva(noBrush);
         perrin(evening);
         company(evening, noBrush);
+        diary.fill();
     }
 
     /** The rest of the company, each washed about weekly. */
@@ -151,7 +160,7 @@ class DemoSalon implements SmartInitializingSingleton {
                         DemoHistory.Past.swapped(44, 0, "Lee shore gel-cream"),
                         DemoHistory.Past.halves(37, 0, "Lee shore gel-cream"),
                         DemoHistory.Past.swapped(30, 0, "Lee shore gel-cream"),
-                        DemoHistory.Past.ago(23, 0),
+                        DemoHistory.Past.protein(23),
                         DemoHistory.Past.ago(16, 1),
                         DemoHistory.Past.ago(9, 0)));
         history.trial(bram, "Lee shore gel-cream", List.of(ScoreName.FRIZZ, ScoreName.DEFINITION), 10, 96, 29);

@@ -79,4 +79,11 @@ final class HiddenTruth {
         Random random = new Random(seed * 31 + name.hashCode());
         return new Off(size * random.nextGaussian(), size * random.nextGaussian(), size * random.nextGaussian());
     }
+
+    /** Points of definition by which a head looks better on the second day than it should. */
+    static double secondDayLifts(String client) {
+        return client.equals("Sabine Orlo") ? SECOND_DAY_LIFTS : 0;
+    }
+
+    private static final double SECOND_DAY_LIFTS = 2.5;
 }

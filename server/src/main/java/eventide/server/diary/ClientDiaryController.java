@@ -83,7 +83,7 @@ class ClientDiaryController {
         if (now.washDay() == null) {
             throw InvalidException.of("worn", "Nothing is worn yet: this head has had no wash here.");
         }
-        DiaryService.Days days = service.all(java.util.List.of(client)).get(id);
+        DiaryService.Days days = service.all(clients.list()).get(id);
         return longWork.run(stop -> Refresh.of(new RefreshQuestion(
                 client.hair(),
                 days.last().day().goal(),

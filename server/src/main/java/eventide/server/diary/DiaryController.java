@@ -1,23 +1,33 @@
 package eventide.server.diary;
 
+import eventide.diary.Desk;
 import eventide.diary.DiaryPlan;
 import eventide.diary.DiaryQuestion;
 import eventide.diary.Refresh;
 import eventide.diary.RefreshQuestion;
 import eventide.server.load.LongWork;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Stateless: what is due on a head when, and what a morning asks; nothing is kept. */
+/** The salon's morning; and, with nothing kept, what is due on a head when and what a morning asks of it. */
 @RestController
 @RequestMapping("/api")
 class DiaryController {
+    private final DiaryService service;
     private final LongWork longWork;
 
-    DiaryController(LongWork longWork) {
+    DiaryController(DiaryService service, LongWork longWork) {
+        this.service = service;
         this.longWork = longWork;
+    }
+
+    /** This morning: who comes, what is late, what waits. */
+    @GetMapping("/today/desk")
+    Desk desk() {
+        return longWork.run(stop -> service.desk());
     }
 
     /** The days to come of one head, with an event back-planned where there is one. */

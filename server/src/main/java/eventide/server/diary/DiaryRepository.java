@@ -60,7 +60,7 @@ public class DiaryRepository {
     public record Kept(KeptDiary diary, int version) {}
 
     /** The salon's, likewise. */
-    record KeptSalon(SalonDiary diary, int version) {}
+    public record KeptSalon(SalonDiary diary, int version) {}
 
     public Kept ofClient(long client) {
         return jdbc.sql(FIND)
@@ -108,7 +108,7 @@ public class DiaryRepository {
     }
 
     @Transactional
-    KeptSalon saveSalon(int version, SalonDiary diary) {
+    public KeptSalon saveSalon(int version, SalonDiary diary) {
         KeptSalon before = salon();
         if (before.version() != version) {
             throw new StaleException("diary", before.version(), before);

@@ -4,17 +4,23 @@ import eventide.air.Air;
 import eventide.air.Outdoors;
 import eventide.diary.Aftercare;
 import eventide.diary.AftercareQuestion;
+import eventide.diary.BusyTime;
+import eventide.diary.Desk;
+import eventide.diary.DeskHead;
 import eventide.diary.DiaryEvent;
 import eventide.diary.DiaryPlan;
 import eventide.diary.DiaryQuestion;
 import eventide.diary.DiaryWash;
+import eventide.diary.EventPlan;
+import eventide.diary.KeptDiary;
 import eventide.diary.SalonDiary;
+import eventide.diary.WorkingHours;
 import eventide.routine.Goal;
 import eventide.server.clients.Client;
 import eventide.server.clients.ClientRepository;
 import eventide.server.diary.DiaryRepository.Kept;
-import eventide.server.diary.DiaryRepository.KeptSalon;
 import eventide.server.learning.LearningService;
+import eventide.server.shelf.ShelfRepository;
 import eventide.server.today.Forecast;
 import eventide.server.washdays.WornWashes;
 import eventide.server.washdays.WornWashes.Worn;
@@ -26,6 +32,7 @@ import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -49,6 +56,7 @@ public class DiaryService {
     private final WornWashes washes;
     private final LearningService learning;
     private final Forecast forecast;
+    private final ShelfRepository shelf;
     private final Clock clock;
     private final ZoneId zone;
     private final Map<Long, Cached> cache = new ConcurrentHashMap<>();
@@ -59,6 +67,7 @@ public class DiaryService {
             WornWashes washes,
             LearningService learning,
             Forecast forecast,
+            ShelfRepository shelf,
             Clock clock,
             ZoneId zone) {
         this.diaries = diaries;
@@ -66,12 +75,14 @@ public class DiaryService {
         this.washes = washes;
         this.learning = learning;
         this.forecast = forecast;
+        this.shelf = shelf;
         this.clock = clock;
         this.zone = zone;
     }
 
     /** What a plan rests on: while it is the same, so is the plan. */
-    private record Key(List<Long> washes, int client, int kept, int salon, LocalDate today) {}
+    private record Key(
+            List<Long> washes, int client, int kept, List<BusyTime> taken, WorkingHours hours, LocalDate today) {}
 
     private record Cached(Key key, Days days) {}
 
@@ -99,7 +110,7 @@ public class DiaryService {
             throw InvalidException.of("hair", "This head was not read yet: begin with the consult.");
         }
         Kept kept = diaries.ofClient(id);
-        Days days = days(client, kept, diaries.salon(), washes.stamps().getOrDefault(id, List.of()));
+        Days days = all(clients.list()).get(id);
         LocalDate today = today();
         return new DiaryNow(
                 today,
@@ -113,31 +124,61 @@ public class DiaryService {
                 kept.version());
     }
 
-    /** Of every head that was read, by client. */
+    /**
+     * Of every head that was read, by client: those with an event first, by its hour. What one head's event or visits take of the hours
+     * is taken for the next.
+     */
     Map<Long, Days> all(List<Client> some) {
         Map<Long, List<Long>> stamps = washes.stamps();
         Map<Long, Kept> kept = diaries.all();
-        KeptSalon salon = diaries.salon();
+        SalonDiary salon = diaries.salon().diary();
+        List<Client> inTurn = some.stream()
+                .filter(client -> client.hair() != null)
+                .sorted(Comparator.comparing((Client client) -> {
+                            DiaryEvent event = event(client);
+                            return event == null ? LocalDateTime.MAX : event.at();
+                        })
+                        .thenComparing(Client::id))
+                .toList();
+        List<BusyTime> events = new ArrayList<>();
         Map<Long, Days> all = new HashMap<>();
-        for (Client client : some) {
-            if (client.hair() != null) {
-                all.put(
-                        client.id(),
-                        days(
-                                client,
-                                kept.getOrDefault(client.id(), new Kept(eventide.diary.KeptDiary.EMPTY, 0)),
-                                salon,
-                                stamps.getOrDefault(client.id(), List.of())));
+        for (Client client : inTurn) {
+            Kept own = kept.getOrDefault(client.id(), NOTHING_KEPT);
+            List<BusyTime> taken = new ArrayList<>(salon.busyOrNone());
+            kept.forEach((other, diary) -> {
+                if (!other.equals(client.id())) {
+                    visits(diary.diary()).forEach(taken::add);
+                }
+            });
+            taken.addAll(events);
+            Days days = days(
+                    client, own, new SalonDiary(salon.hours(), taken), stamps.getOrDefault(client.id(), List.of()));
+            all.put(client.id(), days);
+            EventPlan event = days.plan().event();
+            if (event != null) {
+                events.add(new BusyTime(
+                        event.washAt(), event.washAt().plusMinutes(event.minutes() + (long) event.slackMinutes())));
             }
         }
         return all;
     }
 
-    private Days days(Client client, Kept kept, KeptSalon salon, List<Long> stamp) {
-        Key key = new Key(stamp, client.version(), kept.version(), salon.version(), today());
+    private static final Kept NOTHING_KEPT = new Kept(KeptDiary.EMPTY, 0);
+    /** Where nobody said how long a visit takes, minutes. */
+    private static final int VISIT_MINUTES = 60;
+
+    private static List<BusyTime> visits(KeptDiary diary) {
+        return diary.visitsOrNone().stream()
+                .map(visit -> new BusyTime(
+                        visit.at(), visit.at().plusMinutes(visit.minutes() == null ? VISIT_MINUTES : visit.minutes())))
+                .toList();
+    }
+
+    private Days days(Client client, Kept kept, SalonDiary salon, List<Long> stamp) {
+        Key key = new Key(stamp, client.version(), kept.version(), salon.busy(), salon.hours(), today());
         Cached cached = cache.get(client.id());
         if (cached == null || !cached.key().equals(key)) {
-            cached = new Cached(key, worked(client, kept, salon.diary()));
+            cached = new Cached(key, worked(client, kept, salon));
             cache.put(client.id(), cached);
         }
         return cached.days();
@@ -165,6 +206,42 @@ public class DiaryService {
                 last == null ? null : last.day().routine(),
                 kept.diary().lastTrim()));
         return new Days(past, last, kept.diary().on(plan), last == null ? null : at(last));
+    }
+
+    /** The desk of this morning. */
+    Desk desk() {
+        List<Client> all = clients.list();
+        Map<Long, Kept> kept = diaries.all();
+        List<DeskHead> heads = new ArrayList<>();
+        all(all).forEach((id, days) -> heads.add(head(
+                all.stream()
+                        .filter(client -> client.id().equals(id))
+                        .findFirst()
+                        .orElseThrow(),
+                days,
+                kept.getOrDefault(id, NOTHING_KEPT).diary())));
+        return Desk.of(today(), heads, shelf.list());
+    }
+
+    private DeskHead head(Client client, Days days, KeptDiary kept) {
+        Set<Integer> looked = new HashSet<>();
+        if (days.last() != null) {
+            days.last().following().forEach(day -> looked.add(day.day()));
+            if (days.last().day().rating() != null) {
+                looked.add(1);
+            }
+        }
+        return new DeskHead(
+                client.id(),
+                client.name(),
+                client.hair(),
+                days.plan(),
+                kept,
+                days.last() == null ? null : days.lastAt().toLocalDate(),
+                looked,
+                days.last() != null && days.last().day().finishedAt() == null,
+                event(client),
+                days.last() == null ? null : days.last().day().routine());
     }
 
     /** What the client's hair is done for; null where nothing lies ahead. */

@@ -1,0 +1,27 @@
+package eventide.diary;
+
+import eventide.hair.Hair;
+import eventide.routine.Routine;
+import eventide.shape.Maybe;
+import java.time.LocalDate;
+import java.util.Set;
+
+/**
+ * One head as the desk of a morning sees it.
+ *
+ * @param lastWash the day of the last wash; absent where there was none
+ * @param looked days of wear of that wash that were scored, 1 for the wash day itself
+ * @param running a wash that was begun and is not over
+ * @param worn the routine the next wash is likely done by; absent where none is known
+ */
+public record DeskHead(
+        long id,
+        String name,
+        @Maybe Hair hair,
+        DiaryPlan plan,
+        KeptDiary kept,
+        @Maybe LocalDate lastWash,
+        Set<Integer> looked,
+        boolean running,
+        @Maybe DiaryEvent event,
+        @Maybe Routine worn) {}
