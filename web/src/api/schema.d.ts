@@ -124,7 +124,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get"];
-        put: operations["save_2"];
+        put: operations["save_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -156,9 +156,41 @@ export interface paths {
             cookie?: never;
         };
         get: operations["now"];
-        put: operations["save_3"];
+        put: operations["save_4"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/diary.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofClient_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/diary/address": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["address"];
+        put?: never;
+        post: operations["make"];
+        delete: operations["revoke"];
         options?: never;
         head?: never;
         patch?: never;
@@ -270,6 +302,70 @@ export interface paths {
         get: operations["ofClient"];
         put?: never;
         post: operations["plan_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/diary.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofSalon"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/diary/address": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["salonAddress"];
+        put?: never;
+        post: operations["makeSalon"];
+        delete: operations["revokeSalon"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/diary/busy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["busy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/diary/hours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["hours"];
+        put: operations["save_2"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1092,6 +1188,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/today/desk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["desk"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trials/{id}": {
         parameters: {
             query?: never;
@@ -1428,6 +1540,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/calendar/{secret}.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["atAddress"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1642,6 +1770,12 @@ export interface components {
             /** @description days */
             washEveryDays?: number;
         };
+        CalendarAddress: {
+            path?: string;
+        };
+        CalendarText: {
+            text: string;
+        };
         Card: {
             byEye: boolean;
             label: string;
@@ -1850,6 +1984,37 @@ export interface components {
         Delivery: {
             events: components["schemas"]["ChairEvent"][];
         };
+        Desk: {
+            events: components["schemas"]["DeskEvent"][];
+            lines: components["schemas"]["DeskLine"][];
+            /** Format: date */
+            today: string;
+        };
+        DeskEvent: {
+            at: string;
+            flags: components["schemas"]["DeskFlag"][];
+            name: string;
+        };
+        DeskFlag: {
+            at?: string;
+            clientId: number;
+            /** Format: date */
+            date: string;
+            what: string;
+            who: string;
+        };
+        DeskLine: {
+            at?: string;
+            clientId?: number;
+            days?: number;
+            minutes?: number;
+            /** @enum {string} */
+            tap: "CHAIR" | "PLAN" | "LOG" | "AFTERCARE" | "SHELF";
+            /** @enum {string} */
+            topic: "CHAIR" | "VISIT" | "OVERDUE" | "SCORE" | "EVENT" | "BOTTLE";
+            what: string;
+            who: string;
+        };
         DiaryConflict: {
             doNext: string;
             kinds: ("WASH" | "CLARIFY" | "MASK" | "PROTEIN" | "TRIM" | "REHEARSE" | "PATCH_TEST" | "REFRESH" | "SCORE_DAY" | "EVENT")[];
@@ -1862,6 +2027,7 @@ export interface components {
             /** @enum {string} */
             kind: "WASH" | "CLARIFY" | "MASK" | "PROTEIN" | "TRIM" | "REHEARSE" | "PATCH_TEST" | "REFRESH" | "SCORE_DAY" | "EVENT";
             minutes?: number;
+            overdueDays?: number;
             /** @enum {string} */
             source: "TRADE" | "CLIENT" | "LOG" | "HAND";
             why: string;
@@ -2906,10 +3072,19 @@ export interface components {
             steps: number;
             washDayId: number;
         };
+        SalonDiary: {
+            busy?: components["schemas"]["BusyTime"][];
+            hours?: components["schemas"]["WorkingHours"];
+        };
         SalonFile: {
             clients: components["schemas"]["ClientFile"][];
             formatVersion: number;
             templates?: components["schemas"]["TemplateFile"][];
+        };
+        SalonHours: {
+            diary: components["schemas"]["SalonDiary"];
+            version: number;
+            zone: string;
         };
         ScaleReading: {
             from: string;
@@ -3377,6 +3552,8 @@ export interface components {
         Vocabulary: {
             actions: string;
             bottleVerdicts: string;
+            deskTaps: string;
+            diary: string;
             fields: string;
             nights: string;
             roles: string;
@@ -3717,7 +3894,7 @@ export interface operations {
             };
         };
     };
-    save_2: {
+    save_3: {
         parameters: {
             query?: never;
             header?: {
@@ -3795,7 +3972,7 @@ export interface operations {
             };
         };
     };
-    save_3: {
+    save_4: {
         parameters: {
             query?: never;
             header?: {
@@ -3820,6 +3997,92 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["DiaryNow"];
                 };
+            };
+        };
+    };
+    ofClient_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    address: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CalendarAddress"];
+                };
+            };
+        };
+    };
+    make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CalendarAddress"];
+                };
+            };
+        };
+    };
+    revoke: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -4037,6 +4300,154 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["WashDay"];
+                };
+            };
+        };
+    };
+    ofSalon: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    salonAddress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CalendarAddress"];
+                };
+            };
+        };
+    };
+    makeSalon: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CalendarAddress"];
+                };
+            };
+        };
+    };
+    revokeSalon: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    busy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CalendarText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BusyTime"][];
+                };
+            };
+        };
+    };
+    hours: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SalonHours"];
+                };
+            };
+        };
+    };
+    save_2: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SalonDiary"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SalonHours"];
                 };
             };
         };
@@ -5360,6 +5771,26 @@ export interface operations {
             };
         };
     };
+    desk: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Desk"];
+                };
+            };
+        };
+    };
     save: {
         parameters: {
             query?: never;
@@ -5967,6 +6398,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Vocabulary"];
+                };
+            };
+        };
+    };
+    atAddress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
                 };
             };
         };

@@ -22,7 +22,7 @@ import java.util.stream.Collectors;
  * A stylist's desk in the morning: who is at the chair, who comes at what hour and what each needs ready, what is late, which days wait
  * for ten seconds of scoring, events with their countdown, bottles that will not last the week.
  */
-public record Desk(LocalDate today, List<DeskLine> lines) {
+public record Desk(LocalDate today, List<DeskLine> lines, List<DeskEvent> events) {
     /** What a line speaks of, in the order of the desk. */
     public enum Topic implements Said {
         CHAIR("at the chair"),
@@ -72,6 +72,7 @@ public record Desk(LocalDate today, List<DeskLine> lines) {
      * @param who the head, or the bottle
      * @param what in a stylist's words
      * @param days until it, or since it was due; absent where neither
+     * @param minutes a visit takes
      */
     public record DeskLine(
             Topic topic,
@@ -80,7 +81,14 @@ public record Desk(LocalDate today, List<DeskLine> lines) {
             String who,
             String what,
             @Maybe Integer days,
+            @Maybe Integer minutes,
             Tap tap) {}
+
+    /** What several heads are got ready for, and what is done on the way to it. */
+    public record DeskEvent(String name, LocalDateTime at, List<DeskFlag> flags) {}
+
+    /** One thing on the way to an event. */
+    public record DeskFlag(LocalDate date, @Maybe LocalDateTime at, Long clientId, String who, String what) {}
 
     private static final int WEEK = 7;
     /** Events farther off than this do not bear on a morning, days [OURS]. */
@@ -106,23 +114,25 @@ public record Desk(LocalDate today, List<DeskLine> lines) {
                         ? -line.days()
                         : line.days() == null ? 0 : line.days())
                 .thenComparing(DeskLine::who));
-        return new Desk(today, List.copyOf(lines));
+        return new Desk(today, List.copyOf(lines), events(heads));
     }
 
     private static DeskLine line(Topic topic, DeskHead head, LocalDateTime at, String what, Long days, Tap tap) {
         return new DeskLine(
-                topic, head.id(), at, head.name(), what, days == null ? null : (Integer) days.intValue(), tap);
+                topic, head.id(), at, head.name(), what, days == null ? null : (Integer) days.intValue(), null, tap);
     }
 
     private static void visits(LocalDate today, DeskHead head, List<DeskLine> lines) {
         for (KeptDiary.ClientVisit visit : head.kept().visitsOrNone()) {
             if (visit.at().toLocalDate().equals(today)) {
-                lines.add(line(
+                lines.add(new DeskLine(
                         Topic.VISIT,
-                        head,
+                        head.id(),
                         visit.at(),
+                        head.name(),
                         ready(head, visit.note()),
                         null,
+                        visit.minutes() == null ? head.washMinutes() : visit.minutes(),
                         head.running() ? Tap.CHAIR : Tap.PLAN));
             }
         }
@@ -215,6 +225,43 @@ public record Desk(LocalDate today, List<DeskLine> lines) {
                 Tap.AFTERCARE));
     }
 
+    /** Events of one name and hour are one. */
+    private static List<DeskEvent> events(List<DeskHead> heads) {
+        Map<List<Object>, List<DeskFlag>> flags = new LinkedHashMap<>();
+        Map<List<Object>, DiaryEvent> events = new LinkedHashMap<>();
+        for (DeskHead head : heads) {
+            if (head.event() == null) {
+                continue;
+            }
+            List<Object> key = List.of(head.event().named(), head.event().at());
+            events.putIfAbsent(key, head.event());
+            List<DeskFlag> own = flags.computeIfAbsent(key, any -> new ArrayList<>());
+            for (DiaryEntry entry : head.plan().entries()) {
+                boolean rehearsal = entry.kind() == Kind.REHEARSE || entry.kind() == Kind.PATCH_TEST;
+                boolean last = entry.kind() == Kind.WASH
+                        && head.plan().event() != null
+                        && head.plan().event().washAt().equals(entry.at());
+                if (rehearsal || last) {
+                    own.add(new DeskFlag(
+                            entry.date(),
+                            entry.at(),
+                            head.id(),
+                            head.name(),
+                            entry.kind().label()));
+                }
+            }
+        }
+        return events.entrySet().stream()
+                .map(one -> new DeskEvent(
+                        one.getValue().named(),
+                        one.getValue().at(),
+                        flags.get(one.getKey()).stream()
+                                .sorted(Comparator.comparing(DeskFlag::date).thenComparing(DeskFlag::who))
+                                .toList()))
+                .sorted(Comparator.comparing(DeskEvent::at).thenComparing(DeskEvent::name))
+                .toList();
+    }
+
     /** What the washes of a week take of a bottle, against what is left of it: both counted as liquid, 1 g/ml, a mousse too. */
     private static void bottles(LocalDate today, List<DeskHead> heads, List<Product> shelf, List<DeskLine> lines) {
         Map<String, Double> taken = new LinkedHashMap<>();
@@ -245,6 +292,7 @@ public record Desk(LocalDate today, List<DeskLine> lines) {
                     Words.number(product.stockMl()) + " ml left; the week's washes take "
                             + Words.number(grams) + " ("
                             + by.get(product.name()).stream().map(Desk::first).collect(Collectors.joining(", ")) + ").",
+                    null,
                     null,
                     Tap.SHELF));
         }

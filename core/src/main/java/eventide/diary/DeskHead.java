@@ -24,4 +24,13 @@ public record DeskHead(
         Set<Integer> looked,
         boolean running,
         @Maybe DiaryEvent event,
-        @Maybe Routine worn) {}
+        @Maybe Routine worn) {
+    /** Of the next wash; null where none is planned. */
+    Integer washMinutes() {
+        return plan.entries().stream()
+                .filter(entry -> entry.kind() == DiaryEntry.Kind.WASH)
+                .map(DiaryEntry::minutes)
+                .findFirst()
+                .orElse(null);
+    }
+}

@@ -1,5 +1,7 @@
 package eventide.words;
 
+import eventide.diary.Desk;
+import eventide.diary.DiaryEntry;
 import eventide.hair.Zone;
 import eventide.learning.BottleLearned;
 import eventide.product.Role;
@@ -37,6 +39,8 @@ import java.util.Map;
  * @param scores by their written name
  * @param wetness from the wettest down
  * @param bottleVerdicts what a log says of a bottle
+ * @param diary what is done on a day
+ * @param deskTaps where a line of the desk leads
  */
 public record Vocabulary(
         Map<String, Drawn> actions,
@@ -48,7 +52,9 @@ public record Vocabulary(
         Map<String, String> scores,
         Map<String, String> nights,
         List<WetnessWord> wetness,
-        Map<String, String> bottleVerdicts) {
+        Map<String, String> bottleVerdicts,
+        Map<String, String> diary,
+        Map<String, String> deskTaps) {
     /** In English, as the trade speaks it. */
     public static final Vocabulary ENGLISH = new Vocabulary(
             allActions(),
@@ -60,7 +66,9 @@ public record Vocabulary(
             allScores(),
             labels(NightCare.values()),
             WetnessWord.ALL,
-            labels(BottleLearned.Standing.values()));
+            labels(BottleLearned.Standing.values()),
+            labels(DiaryEntry.Kind.values()),
+            labels(Desk.Tap.values()));
 
     /**
      * What hands do.
