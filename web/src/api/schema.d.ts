@@ -212,6 +212,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{id}/diary/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/diary/sheet.txt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["text_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{id}/erasing": {
         parameters: {
             query?: never;
@@ -1798,7 +1830,6 @@ export interface components {
             frizz: number;
             high: number;
             low: number;
-            night: string;
             softness: number;
             volume: number;
         };
@@ -3407,6 +3438,14 @@ export interface components {
         TakeAlong: {
             text: string;
         };
+        TakeHome: {
+            parts: components["schemas"]["TakeHomePart"][];
+            title: string;
+        };
+        TakeHomePart: {
+            heading: string;
+            lines: string[];
+        };
         Taught: {
             because: string;
             bottle?: string;
@@ -3583,6 +3622,7 @@ export interface components {
             plannedAt: string;
             rating?: components["schemas"]["Rating"];
             record: components["schemas"]["ChairRecord"];
+            refresh: boolean;
             routine: components["schemas"]["Routine"];
             schools?: components["schemas"]["Schools"];
             /** Format: date-time */
@@ -4108,6 +4148,50 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Refresh"];
+                };
+            };
+        };
+    };
+    sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TakeHome"];
+                };
+            };
+        };
+    };
+    text_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/plain;charset=UTF-8": string;
                 };
             };
         };

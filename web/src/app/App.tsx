@@ -36,6 +36,7 @@ export function App() {
               <Route path="plan" element={<Places.Plan />} />
               <Route path="chair" element={<Places.Chair />} />
               <Route path="log" element={<Places.Log />} />
+              <Route path="aftercare" element={<Places.Aftercare />} />
               <Route path="learn" element={<Places.Learn />} />
             </Route>
             <Route path="*" element={<NoSuchPlace />} />

@@ -8,6 +8,7 @@ const LOADERS = {
   consult: () => import('../features/consult/ConsultPage').then((m) => ({ default: m.ConsultPage })),
   plan: () => import('../features/plan/PlanPage').then((m) => ({ default: m.PlanPage })),
   chair: () => import('../features/chair/ChairPage').then((m) => ({ default: m.ChairPage })),
+  aftercare: () => import('../features/diary/AftercarePage').then((m) => ({ default: m.AftercarePage })),
   learn: () => import('../features/learn/LearnPage').then((m) => ({ default: m.LearnPage })),
   log: () => import('../features/log/LogPage').then((m) => ({ default: m.LogPage })),
 }
@@ -22,6 +23,7 @@ export const Places = {
   Plan: lazy(LOADERS.plan),
   Chair: lazy(LOADERS.chair),
   Log: lazy(LOADERS.log),
+  Aftercare: lazy(LOADERS.aftercare),
   Learn: lazy(LOADERS.learn),
 }
 

@@ -82,7 +82,7 @@ export function Island({ value, title, selected, onSelect, lit, marked, height }
           <button
             key={zone}
             type="button"
-            aria-pressed={zone === selected}
+            aria-pressed={isOn(zone)}
             aria-label={`${ZONE_LABEL[zone]}: ${value(zone) ?? 'nothing yet'}`}
             onClick={() => onSelect(zone)}
             className="absolute h-[17%] w-[27%] -translate-x-1/2 -translate-y-1/2"

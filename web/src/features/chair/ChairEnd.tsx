@@ -28,8 +28,11 @@ export function ChairEnd({ chair, run, tide, onReopen }: ChairEndProps) {
         <span className="ml-auto flex flex-wrap gap-2">
           <Button onClick={onReopen}>Back to the last step</Button>
           {delivered && (
-            <Link to="../log" className="bg-ink text-paper px-5 py-2.5 font-semibold">
-              Log how it came out
+            <Link
+              to={day.refresh ? '../aftercare' : '../log'}
+              className="bg-ink text-paper px-5 py-2.5 font-semibold"
+            >
+              {day.refresh ? 'Back to its days' : 'Log how it came out'}
             </Link>
           )}
         </span>

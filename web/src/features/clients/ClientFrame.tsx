@@ -13,6 +13,7 @@ const COURSE = [
   ['plan', 'Plan'],
   ['chair', 'Chair'],
   ['log', 'Log'],
+  ['aftercare', 'Aftercare'],
   ['learn', 'Learn'],
 ] as const
 
@@ -47,7 +48,7 @@ export function ClientFrame() {
         <nav aria-label="Course" className="ml-auto flex items-center">
           {COURSE.map(([to, label], i) => (
             <span key={to} className="flex items-center">
-              {i > 0 && <span aria-hidden className="bg-line mx-2 h-px w-4 sm:mx-3 sm:w-7" />}
+              {i > 0 && <span aria-hidden className="bg-line mx-1 h-px w-1.5 sm:mx-3 sm:w-7" />}
               <NavLink
                 to={to}
                 className="text-muted aria-[current=page]:text-ink aria-[current=page]:border-ink border-b-2 border-transparent py-1 font-medium aria-[current=page]:font-semibold hover:border-line"

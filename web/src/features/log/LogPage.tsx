@@ -22,7 +22,10 @@ export function LogPage() {
   const [other, setOther] = useAddressed('beside', aCount)
   const [again, setAgain] = useState<number | undefined>(undefined)
   const [gone, setGone] = useState<WashDay | undefined>(undefined)
-  const done = useMemo(() => (data ?? []).filter((day) => day.finishedAt !== undefined), [data])
+  const done = useMemo(
+    () => (data ?? []).filter((day) => day.finishedAt !== undefined && !day.refresh),
+    [data],
+  )
   const rove = useRoving(done.length, undefined)
   const day = done.find((d) => d.id === chosen) ?? done.find((d) => d.rating === undefined) ?? done[0]
   // Which day was touched is seen first; all there is to see of it follows.

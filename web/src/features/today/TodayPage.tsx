@@ -1,86 +1,97 @@
 import { useQuery } from '@tanstack/react-query'
 import { useEffect } from 'react'
 import { Link } from 'react-router'
-import { todayQuery } from '../../api/queries'
-import type { Today } from '../../api/types'
-import { hairLine } from '../../api/words'
-import { Failure, Waiting } from '../../ui/Notice'
+import { deskQuery } from '../../api/diaryQueries'
 import { keepHeads } from '../../api/offline'
+import { outdoorsQuery, todayQuery } from '../../api/queries'
+import type { Desk, Today } from '../../api/types'
+import { Failure, Waiting } from '../../ui/Notice'
 import { useTitle } from '../../ui/useTitle'
+import { longDay } from '../diary/dayWords'
+import { Comes } from './Comes'
+import { DayStrip } from './DayStrip'
 import { EmptySalon } from './EmptySalon'
+import { Heads } from './Heads'
+import { Towards } from './Towards'
+import { Waits } from './Waits'
 
+/** The desk in the morning: who comes, what waits, what is late, what lies ahead. */
 export function TodayPage() {
   const { data, error } = useQuery(todayQuery)
+  const desk = useQuery(deskQuery).data
   useTitle('Today')
   useEffect(() => void keepHeads(data?.clients ?? []), [data])
   if (error !== null && data === undefined) return <Failure error={error} />
   if (data === undefined) return <Waiting what="Opening the day" />
   return (
     <>
-      <div className="flex flex-wrap items-baseline gap-x-6 gap-y-2 py-4">
-        <h1 className="text-2xl font-semibold">Today</h1>
-        <p className="text-muted">
-          <span className="figures text-ink">{data.air.dewPointC.toFixed(1)}° dew point</span>,{' '}
-          {data.air.words} · {data.air.from} hygrometer
-        </p>
-        <Link to="/new" className="bg-ink text-paper ml-auto px-4 py-2 font-semibold">
+      <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1 py-3">
+        <h1 className="text-2xl font-semibold">
+          <span className="sr-only">Today, </span>
+          {desk === undefined ? 'Today' : longDay(desk.today)}
+        </h1>
+        <TheAir air={data.air} />
+        <Link to="/new" className="border-ink ml-auto border px-4 py-1.5 font-semibold hover:bg-shallow">
           New client
         </Link>
       </div>
       {data.clients.length === 0 ? (
         <EmptySalon />
       ) : (
-        <ul className="sheet">
-          {data.clients.map((line) => (
-            <ClientLine key={line.id} line={line} />
-          ))}
-        </ul>
+        <>
+          {desk !== undefined && <TheDesk desk={desk} heads={data.clients} />}
+          <Heads heads={data.clients} />
+        </>
       )}
     </>
   )
 }
 
-type Line = Today['clients'][number]
-
-function ClientLine({ line }: { line: Line }) {
-  const next = nextStep(line)
+/** Here, and where the hair will be worn. */
+function TheAir({ air }: { air: Today['air'] }) {
+  const out = useQuery(outdoorsQuery).data
   return (
-    <li className="border-line grid items-center gap-x-6 gap-y-1 border-b px-4 py-3 last:border-b-0 sm:grid-cols-[1fr_9rem] lg:grid-cols-[15rem_1fr_12rem_9rem]">
-      <Link
-        to={`/clients/${line.id}/${line.hair === undefined ? 'consult' : 'plan'}`}
-        className="text-lg font-semibold hover:underline"
-      >
-        {line.name}
-      </Link>
-      <span className="figures text-muted">
-        {line.hair === undefined ? 'not read yet' : `${hairLine(line.hair)} · ${line.hairGrams ?? 0} g`}
-      </span>
-      <span className="figures">{lastWash(line)}</span>
-      <Link
-        to={`/clients/${line.id}/${next.to}`}
-        className="border-ink border px-3 py-1.5 text-center font-semibold hover:bg-shallow sm:max-lg:col-start-2 sm:max-lg:row-span-3 sm:max-lg:row-start-1"
-      >
-        {next.label}
-        <span className="sr-only"> {line.name}</span>
-      </Link>
-    </li>
+    <p className="text-muted">
+      <span className="figures text-ink">{air.dewPointC.toFixed(0)}°</span> dew point here, {air.words}
+      {out !== undefined && (
+        <>
+          ; outside <span className="figures text-ink">{out.dewPointC.toFixed(0)}°</span>, {out.words} (
+          {out.from})
+        </>
+      )}
+    </p>
   )
 }
 
-function lastWash(line: Line): string {
-  if (line.daysSinceWash === undefined) return 'no wash yet'
-  const days =
-    line.daysSinceWash === 0
-      ? 'today'
-      : line.daysSinceWash === 1
-        ? 'yesterday'
-        : `${line.daysSinceWash} days ago`
-  return `washed ${days} · ${line.washDays} in the log`
-}
-
-function nextStep(line: Line): { to: string; label: string } {
-  if (line.hair === undefined) return { to: 'consult', label: 'Consult' }
-  if (line.openWashDay !== undefined) return { to: 'chair', label: 'At the chair' }
-  if (line.toLog !== undefined) return { to: 'log', label: 'Log it' }
-  return { to: 'plan', label: 'Plan' }
+function TheDesk({ desk, heads }: { desk: Desk; heads: Today['clients'] }) {
+  const of = (...topics: Desk['lines'][number]['topic'][]) =>
+    desk.lines.filter(({ topic }) => topics.includes(topic))
+  const now = new Date()
+  return (
+    <div className="sheet">
+      <DayStrip visits={of('VISIT')} now={now.getHours() * 60 + now.getMinutes()} />
+      <div className="lg:divide-ink grid lg:grid-cols-[2fr_1fr] lg:divide-x">
+        <Comes visits={of('VISIT')} heads={heads} />
+        <div className="divide-line divide-y max-lg:border-t">
+          <Waits title="Now at the chair" none="Nobody." lines={of('CHAIR')} />
+          <Waits title="Ten seconds each" none="Every day worn was looked at." lines={of('SCORE')} />
+        </div>
+      </div>
+      <div className="border-ink lg:divide-ink grid border-t lg:grid-cols-[2fr_1fr] lg:divide-x">
+        <div className="divide-line divide-y">
+          {desk.events.map((event) => (
+            <Towards key={`${event.name}/${event.at}`} event={event} today={desk.today} />
+          ))}
+          <Waits title="Events" none="Nothing lies ahead that anybody told of." lines={of('EVENT')} />
+        </div>
+        <div className="max-lg:border-line max-lg:border-t">
+          <Waits
+            title="Late, and running out"
+            none="Nothing is late; every bottle lasts the week."
+            lines={of('OVERDUE', 'BOTTLE')}
+          />
+        </div>
+      </div>
+    </div>
+  )
 }

@@ -40,7 +40,6 @@ public record Aftercare(
      * @param day 1 for the wash day
      * @param definition expected, 0 to 10, and what four in five days would lie between
      * @param asks what the morning asks, a line each; empty where nothing does
-     * @param night what the night asks
      * @param air what the air of the day changes; absent where nothing
      */
     public record CareDay(
@@ -53,7 +52,6 @@ public record Aftercare(
             double volume,
             double softness,
             List<String> asks,
-            String night,
             @Maybe String air,
             boolean best) {}
 
@@ -102,7 +100,6 @@ public record Aftercare(
                     expected.volume(),
                     expected.softness(),
                     morning(day, refresh, asked),
-                    night(day, worn, nights),
                     air(asked.air(day)),
                     best != null && best == day));
         }
@@ -159,28 +156,17 @@ public record Aftercare(
         if (day == 1) {
             return asks;
         }
-        asks.add("Shake the roots out, with the head down.");
+        asks.add("Shake the roots out.");
         if (refresh) {
-            asks.add(
-                    "Mist only the outside that frizzes; a pea of what is worn, thinned, glazed over it; 15 to 20 minutes of air.");
+            asks.add("Mist only what frizzes outside, a pea of what is worn over it, 15 to 20 min of air.");
         }
         if (day >= REFRESHED_FROM && asked.goal().wantsVolume()) {
-            asks.add("Flat at the root: a pick at dry roots, or a breath of dry shampoo.");
+            asks.add("Flat at the root: a pick, or dry shampoo.");
         }
         if (day == 2 && asked.goal().softness() >= 2) {
-            asks.add("One or two drops of oil on dry ends.");
+            asks.add("A drop or two of oil on dry ends.");
         }
         return asks;
-    }
-
-    private static String night(int day, int worn, NightCare nights) {
-        return day == worn
-                ? "Last night of this wash: " + nights.label() + ", or nothing where it is washed in the morning."
-                : day == 1 ? "Dry before bed, never wet: " + nights.label() + "." : capital(nights.label()) + ".";
-    }
-
-    private static String capital(String text) {
-        return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
     }
 
     private static String air(Air air) {

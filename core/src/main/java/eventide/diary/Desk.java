@@ -161,18 +161,25 @@ public record Desk(LocalDate today, List<DeskLine> lines, List<DeskEvent> events
                 .orElse(null);
     }
 
+    /** A head is named once, with all that is late on it, the latest first. */
     private static void overdue(DeskHead head, List<DeskLine> lines) {
-        for (DiaryEntry entry : head.plan().entries()) {
-            if (entry.overdueDays() != null) {
-                lines.add(line(
-                        Topic.OVERDUE,
-                        head,
-                        null,
-                        capital(entry.kind().label()) + " " + Words.days(entry.overdueDays()) + " late. " + entry.why(),
-                        (long) entry.overdueDays(),
-                        entry.kind() == Kind.TRIM ? Tap.AFTERCARE : Tap.PLAN));
-            }
+        List<DiaryEntry> late = head.plan().entries().stream()
+                .filter(entry -> entry.overdueDays() != null)
+                .sorted(Comparator.comparing(DiaryEntry::overdueDays).reversed())
+                .toList();
+        if (late.isEmpty()) {
+            return;
         }
+        String words = late.stream()
+                .map(entry -> entry.kind().label() + " " + Words.days(entry.overdueDays()) + " late")
+                .collect(Collectors.joining(", "));
+        lines.add(line(
+                Topic.OVERDUE,
+                head,
+                null,
+                Words.capital(words) + ".",
+                (long) late.get(0).overdueDays(),
+                late.get(0).kind() == Kind.TRIM ? Tap.AFTERCARE : Tap.PLAN));
     }
 
     private static void score(LocalDate today, DeskHead head, List<DeskLine> lines) {
@@ -217,7 +224,7 @@ public record Desk(LocalDate today, List<DeskLine> lines, List<DeskEvent> events
                 Topic.EVENT,
                 head,
                 head.event().at(),
-                capital(head.event().named()) + ": " + how + "."
+                Words.capital(head.event().named()) + ": " + how + "."
                         + (conflicts == 0
                                 ? ""
                                 : " " + head.plan().conflicts().get(0).message()),
@@ -300,9 +307,5 @@ public record Desk(LocalDate today, List<DeskLine> lines, List<DeskEvent> events
 
     private static String first(String name) {
         return name.split("\\s+")[0];
-    }
-
-    private static String capital(String text) {
-        return text.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + text.substring(1);
     }
 }

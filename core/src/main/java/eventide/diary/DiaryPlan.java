@@ -184,8 +184,8 @@ public record DiaryPlan(List<DiaryEntry> entries, @Maybe EventPlan event, List<D
                     at,
                     Kind.EVENT,
                     event == null
-                            ? asked.event().named() + "."
-                            : asked.event().named() + ", day " + event.wearDay()
+                            ? Words.capital(asked.event().named()) + "."
+                            : Words.capital(asked.event().named()) + ", day " + event.wearDay()
                                     + " of wear: spray, pick at the root, one drop of oil, satin over the shoulders."
                                     + (isHumid() ? " Humid out: some of the cast is left." : ""),
                     DueBy.CLIENT,

@@ -37,17 +37,18 @@ final class RefreshMaking {
     /**
      * How wetly it is done.
      *
-     * @param misted of dry hair, to this, percent; 0 where there is no time for water
+     * @param isMisted false where there is no time for water
+     * @param misted of dry hair, to this, percent; null for a light mist as usual, which dries in 15 to 20 minutes [CP]
      * @param coilMinutes at the pieces that lost their curl
      */
-    private record Work(double misted, double coilMinutes, String but) {}
+    private record Work(boolean isMisted, Double misted, double coilMinutes, String but) {}
 
-    /** Unhurried first; misted hair takes 15 to 20 minutes to dry [CP]. */
+    /** Unhurried first. */
     private static final List<Work> WORKS = List.of(
-            new Work(40, 3, ""),
-            new Work(25, 2, ", and hardly, for it has to dry in the minutes there are"),
-            new Work(14, 0, ", with no more than a breath, for it has to dry in the minutes there are"),
-            new Work(0, 0, ""));
+            new Work(true, null, 3, ""),
+            new Work(true, 7.0, 1, ", with no more than a breath, for it has to dry in the minutes there are"),
+            new Work(false, null, 0, ""));
+
     /** A pea and a coin, ml [CP]. */
     private static final double PEA_ML = .3;
 
@@ -66,8 +67,6 @@ final class RefreshMaking {
     private static final double BROUGHT_BACK = .5;
     /** Hair lies flat at the root from this day on, where volume is wanted [CP: from day 3]. */
     private static final int FLAT_FROM = 3;
-
-    private static final double AIR_AT_MOST = 20;
 
     private final RefreshQuestion asked;
     private final Set<Zone> zones;
@@ -89,12 +88,15 @@ final class RefreshMaking {
         Refresh made = null;
         for (Work work : WORKS) {
             why = new ArrayList<>();
-            Product styler = work.misted() == 0 ? null : styler();
+            Product styler = work.isMisted() ? styler() : null;
             Routine routine = new Routine(1, steps(styler, work), 0.0, null, null, null, asked.nights());
             Judgement judged = judged(routine);
-            boolean wet = work.misted() > 0;
             made = Refresh.with(
-                    routine, List.copyOf(why), now, wet ? brings(styled, now, styler != null) : now, judged);
+                    routine,
+                    List.copyOf(why),
+                    now,
+                    work.isMisted() ? brings(styled, now, styler != null) : now,
+                    judged);
             if (judged.minutes() <= asked.minutesOrUsual()) {
                 break;
             }
@@ -116,7 +118,7 @@ final class RefreshMaking {
         List<Step> steps = new ArrayList<>();
         steps.add(Step.of(Action.SHAKE_ROOTS).minutes(1.0).build());
         lift(steps);
-        if (work.misted() == 0) {
+        if (!work.isMisted()) {
             say("No time for water to dry: shaken out, lifted, and left alone.", 0);
         } else {
             mist(steps, styler, work);
@@ -148,7 +150,7 @@ final class RefreshMaking {
                     .build());
         }
         shape(steps, work);
-        steps.add(Step.of(Action.AIR).untilDry(100.0).minutes(AIR_AT_MOST).build());
+        steps.add(Step.of(Action.AIR).zones(zones).untilDry(100.0).build());
     }
 
     /** Ends rather than roots; face and crown first. */
@@ -156,8 +158,9 @@ final class RefreshMaking {
         Pattern pattern = asked.hair().pattern();
         EnumSet<Zone> seen = EnumSet.of(Zone.HAIRLINE, Zone.CROWN);
         seen.retainAll(zones);
-        if (pattern.isWavy() || pattern.isStraight() || seen.isEmpty() || work.coilMinutes() == 0) {
-            steps.add(Step.of(Action.SCRUNCH).zones(zones).count(2).build());
+        if (pattern.isWavy() || pattern.isStraight() || seen.isEmpty()) {
+            // Hardly damp hair that is scrunched only breaks what holds it: it is pressed.
+            steps.add(Step.of(Action.PRESS).zones(zones).build());
             return;
         }
         steps.add(Step.of(Action.COIL).zones(seen).minutes(work.coilMinutes()).build());

@@ -26,6 +26,10 @@ final class Words {
         return tenth == Math.rint(tenth) ? Long.toString((long) tenth) : Double.toString(tenth);
     }
 
+    static String capital(String text) {
+        return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
+    }
+
     /** "1 day", "12 days". */
     static String days(long days) {
         return days == 1 ? "1 day" : days + " days";

@@ -29,3 +29,5 @@ create table calendar_entry (
     cancelled boolean not null default false
 );
 create index calendar_entry_by_client on calendar_entry (client_id, uid);
+-- A refresh of hair that is worn runs at the chair like any routine, and is no wash.
+alter table wash_day add column refresh boolean not null default false;

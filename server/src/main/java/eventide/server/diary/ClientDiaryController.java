@@ -2,15 +2,12 @@ package eventide.server.diary;
 
 import eventide.diary.KeptDiary;
 import eventide.diary.Refresh;
-import eventide.diary.RefreshQuestion;
+import eventide.diary.TakeHome;
 import eventide.hair.Zone;
 import eventide.server.api.Versions;
-import eventide.server.clients.Client;
 import eventide.server.clients.ClientRepository;
 import eventide.server.load.LongWork;
-import eventide.server.shelf.ShelfRepository;
 import eventide.shape.Frozen;
-import eventide.shape.InvalidException;
 import eventide.shape.Maybe;
 import eventide.shape.Range;
 import eventide.shape.Shape;
@@ -32,19 +29,12 @@ class ClientDiaryController {
     private final DiaryService service;
     private final DiaryRepository diaries;
     private final ClientRepository clients;
-    private final ShelfRepository shelf;
     private final LongWork longWork;
 
-    ClientDiaryController(
-            DiaryService service,
-            DiaryRepository diaries,
-            ClientRepository clients,
-            ShelfRepository shelf,
-            LongWork longWork) {
+    ClientDiaryController(DiaryService service, DiaryRepository diaries, ClientRepository clients, LongWork longWork) {
         this.service = service;
         this.diaries = diaries;
         this.clients = clients;
-        this.shelf = shelf;
         this.longWork = longWork;
     }
 
@@ -78,23 +68,19 @@ class ClientDiaryController {
     /** A refresh of the last wash, this morning. */
     @PostMapping("/refresh")
     Refresh refresh(@PathVariable long id, @RequestBody Morning morning) {
-        Client client = clients.get(id);
-        DiaryNow now = service.of(id);
-        if (now.washDay() == null) {
-            throw InvalidException.of("worn", "Nothing is worn yet: this head has had no wash here.");
-        }
-        DiaryService.Days days = service.all(clients.list()).get(id);
-        return longWork.run(stop -> Refresh.of(new RefreshQuestion(
-                client.hair(),
-                days.last().day().goal(),
-                days.last().day().air(),
-                client.schools(),
-                days.last().day().routine(),
-                Math.max(2, Math.min(30, now.wearDay())),
-                now.aftercare().nights(),
-                morning.zones(),
-                morning.minutes(),
-                shelf.within(id))));
+        return longWork.run(stop -> service.refresh(id, null, morning.zones(), morning.minutes()));
+    }
+
+    /** What the client takes home. */
+    @GetMapping("/sheet")
+    TakeHome sheet(@PathVariable long id) {
+        return longWork.run(stop -> service.sheet(id));
+    }
+
+    /** The same as a message is sent. */
+    @GetMapping(path = "/sheet.txt", produces = "text/plain;charset=UTF-8")
+    String text(@PathVariable long id) {
+        return sheet(id).text();
     }
 
     private ResponseEntity<DiaryNow> tagged(long id) {

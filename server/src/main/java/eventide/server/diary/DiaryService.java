@@ -13,8 +13,12 @@ import eventide.diary.DiaryQuestion;
 import eventide.diary.DiaryWash;
 import eventide.diary.EventPlan;
 import eventide.diary.KeptDiary;
+import eventide.diary.Refresh;
+import eventide.diary.RefreshQuestion;
 import eventide.diary.SalonDiary;
+import eventide.diary.TakeHome;
 import eventide.diary.WorkingHours;
+import eventide.hair.Zone;
 import eventide.routine.Goal;
 import eventide.server.clients.Client;
 import eventide.server.clients.ClientRepository;
@@ -22,6 +26,7 @@ import eventide.server.diary.DiaryRepository.Kept;
 import eventide.server.learning.LearningService;
 import eventide.server.shelf.ShelfRepository;
 import eventide.server.today.Forecast;
+import eventide.server.washdays.WashDay;
 import eventide.server.washdays.WornWashes;
 import eventide.server.washdays.WornWashes.Worn;
 import eventide.shape.InvalidException;
@@ -206,6 +211,46 @@ public class DiaryService {
                 last == null ? null : last.day().routine(),
                 kept.diary().lastTrim()));
         return new Days(past, last, kept.diary().on(plan), last == null ? null : at(last));
+    }
+
+    /**
+     * A refresh of the last wash.
+     *
+     * @param day of wear; null for today
+     * @param zones where it frizzes; null, where such a night frizzes first
+     * @throws InvalidException where nothing is worn
+     */
+    Refresh refresh(long id, Integer day, Set<Zone> zones, Double minutes) {
+        Client client = clients.get(id);
+        DiaryNow now = of(id);
+        if (now.washDay() == null) {
+            throw InvalidException.of("worn", "Nothing is worn yet: this head has had no wash here.");
+        }
+        WashDay worn = all(clients.list()).get(id).last().day();
+        int wearDay = day == null ? now.wearDay() : day;
+        return Refresh.of(new RefreshQuestion(
+                client.hair(),
+                worn.goal(),
+                worn.air(),
+                client.schools(),
+                worn.routine(),
+                Math.max(2, Math.min(LATEST_DAY, wearDay)),
+                now.aftercare().nights(),
+                zones,
+                minutes,
+                shelf.within(id)));
+    }
+
+    private static final int LATEST_DAY = 30;
+    /** The day a refresh on a sheet is told of. */
+    private static final int REFRESHED_ON = 3;
+
+    TakeHome sheet(long id) {
+        DiaryNow now = of(id);
+        if (now.aftercare() == null) {
+            throw InvalidException.of("worn", "Nothing is worn yet: this head has had no wash here.");
+        }
+        return TakeHome.of(clients.get(id).name(), now.aftercare(), refresh(id, REFRESHED_ON, null, null));
     }
 
     /** The desk of this morning. */

@@ -19,12 +19,12 @@ public class RatedWashes {
             """
             select w.id, w.client_id, w.version, c.version client_version
               from wash_day w join client c on c.id = w.client_id
-             where w.rating is not null and w.removed_at is null
+             where w.rating is not null and w.removed_at is null and not w.refresh
              order by w.planned_at desc, w.id desc limit :most
             """;
     private static final String OF_CLIENT =
             """
-            select id from wash_day where client_id = :client and rating is not null and removed_at is null
+            select id from wash_day where client_id = :client and rating is not null and removed_at is null and not refresh
              order by planned_at, id
             """;
 

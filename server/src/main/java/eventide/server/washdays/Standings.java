@@ -13,9 +13,11 @@ import org.springframework.transaction.annotation.Transactional;
 public class Standings {
     private static final String STANDINGS =
             """
-            select client_id, count(finished_at) done, max(started_at) last,
+            select client_id, count(case when not refresh then finished_at end) done,
+                   max(case when not refresh then started_at end) last,
                    max(case when finished_at is null then id end) open_id,
-                   max(case when finished_at is not null and (definition is null or not timely) then id end) to_log
+                   max(case when not refresh and finished_at is not null and (definition is null or not timely)
+                            then id end) to_log
               from wash_day where removed_at is null group by client_id order by client_id
             """;
     private final JdbcClient jdbc;

@@ -15,7 +15,11 @@ import eventide.shape.Changed;
 import eventide.shape.Maybe;
 import java.time.Instant;
 
-/** A wash day: what was planned for which head in which air, what was done, what came of it. */
+/**
+ * A wash day: what was planned for which head in which air, what was done, what came of it.
+ *
+ * @param refresh hair that was worn, only misted: no wash, and not scored as one
+ */
 public record WashDay(
         Long id,
         Long clientId,
@@ -32,7 +36,8 @@ public record WashDay(
         ChairRecord record,
         @Maybe Rating rating,
         @Maybe RatingSummary summary,
-        Integer version) {
+        Integer version,
+        Boolean refresh) {
     WashDay withRecord(ChairRecord done) {
         return Changed.with(this, "record", done);
     }

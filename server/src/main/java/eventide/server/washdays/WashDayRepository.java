@@ -36,7 +36,7 @@ public class WashDayRepository {
     private static final String COLUMNS =
             """
             select id, client_id, name, planned_at, started_at, finished_at, hair, goal, air, schools, limits, routine,
-                   rating, version
+                   rating, version, refresh
               from wash_day
             """;
     private static final String OF_CLIENT = COLUMNS
@@ -63,8 +63,8 @@ public class WashDayRepository {
             """;
     private static final String INSERT =
             """
-            insert into wash_day (client_id, planned_at, name, hair, goal, air, schools, limits, routine)
-            values (:client, :now, :name, :hair, :goal, :air, :schools, :limits, :routine)
+            insert into wash_day (client_id, planned_at, name, hair, goal, air, schools, limits, routine, refresh)
+            values (:client, :now, :name, :hair, :goal, :air, :schools, :limits, :routine, :refresh)
             """;
     private static final String LOCK = IS_THERE + """
              for update
@@ -174,6 +174,7 @@ public class WashDayRepository {
                 .param("schools", shapes.keep(draft.schools()))
                 .param("limits", shapes.keep(draft.limits()))
                 .param("routine", shapes.keep(draft.routine()))
+                .param("refresh", draft.routine().isRefresh())
                 .update(key, "id");
         WashDay added = get(Objects.requireNonNull(key.getKeyAs(Long.class)));
         history.index(added);
@@ -384,7 +385,8 @@ public class WashDayRepository {
                 null,
                 rating,
                 RatingSummary.of(rating),
-                row.getInt("version"));
+                row.getInt("version"),
+                row.getBoolean("refresh"));
     }
 
     private static Instant instant(ResultSet row, String column) throws SQLException {

@@ -1,0 +1,151 @@
+import type { CareDay, DiaryNow } from '../../api/types'
+import { capital } from '../../api/words'
+import said from '../../api/words.json'
+import { useWidth } from '../../chart/useWidth'
+import { shortDay } from './dayWords'
+
+type Aftercare = NonNullable<DiaryNow['aftercare']>
+type WearDaysProps = { care: Aftercare; today: string; wearDay: number | undefined }
+
+/** The days a wash is worn: what is expected of each, and what its morning and its night ask. */
+export function WearDays({ care, today, wearDay }: WearDaysProps) {
+  const isOver = wearDay !== undefined && wearDay > care.days.length
+  return (
+    <section aria-label="This wash, day by day" className="min-w-0 px-4 py-2.5">
+      <div className="flex flex-wrap items-baseline gap-x-5">
+        <h2 className="label">This wash, day by day</h2>
+        <p>
+          {isOver ? (
+            <b className="font-semibold">Worn for {wearDay - 1} days: it is time for a wash. </b>
+          ) : (
+            <>
+              Next wash <b className="font-semibold">{shortDay(care.washOn)}</b>.{' '}
+            </>
+          )}
+          <span className="text-muted">{care.washBecause}</span>
+        </p>
+      </div>
+      {care.best !== undefined && <p className="border-ink mt-1 border-l-4 pl-3">{care.best}</p>}
+      <WearPicture days={care.days} today={today} />
+      <p className="py-1">
+        <span className="label">Nights</span> {capital(said.nights[care.nights])}; dry before bed, never wet.
+      </p>
+      <ol className="grid gap-x-3 sm:auto-cols-fr sm:grid-flow-col">
+        {care.days.map((day) => (
+          <li
+            key={day.day}
+            aria-current={day.date === today ? 'date' : undefined}
+            className="border-line aria-[current=date]:border-ink grid content-start gap-1 border-t py-1.5 aria-[current=date]:border-t-3"
+          >
+            <h3 className="leading-tight font-semibold">
+              <span className="sm:sr-only">Day {day.day} </span>
+              <span className="figures text-muted font-medium">{shortDay(day.date)}</span>
+            </h3>
+            {day.asks.map((line) => (
+              <p key={line} className="text-[0.92rem] leading-snug">
+                {line}
+              </p>
+            ))}
+            {day.asks.length === 0 && <p className="text-[0.92rem] leading-snug">Leave it alone.</p>}
+            {day.air !== undefined && <p className="text-[0.92rem] leading-snug font-medium">{day.air}</p>}
+          </li>
+        ))}
+      </ol>
+    </section>
+  )
+}
+
+const HEIGHT = 138
+const [TOP, WATER] = [16, 104]
+
+/** Definition falling like a tide over the days, with what four in five days would lie between; frizz as a dotted line. */
+function WearPicture({ days, today }: { days: readonly CareDay[]; today: string }) {
+  const [frame, width] = useWidth(640)
+  const step = width / Math.max(1, days.length)
+  const x = (day: CareDay) => (day.day - 0.5) * step
+  const y = (points: number) => WATER - (points / 10) * (WATER - TOP)
+  const line = (of: (day: CareDay) => number) =>
+    days.map((day, i) => `${i === 0 ? 'M' : 'L'}${x(day).toFixed(1)} ${y(of(day)).toFixed(1)}`).join('')
+  const band = `${line((day) => day.high)}${days
+    .toReversed()
+    .map((day) => `L${x(day).toFixed(1)} ${y(day.low).toFixed(1)}`)
+    .join('')}Z`
+  return (
+    <div ref={frame} className="[contain:inline-size]">
+      <svg
+        width={width}
+        height={HEIGHT}
+        viewBox={`0 0 ${width} ${HEIGHT}`}
+        role="img"
+        aria-label={`Definition expected: ${days.map((day) => `day ${day.day} ${day.definition.toFixed(1)}`).join(', ')}`}
+      >
+        <rect x="0" y={TOP - 10} width={width} height={WATER - TOP + 10} fill="var(--shallow)" />
+        <path d={band} fill="var(--water)" />
+        <path d={line((day) => day.definition)} fill="none" stroke="var(--lengths)" strokeWidth="2.4" />
+        <path
+          d={line((day) => day.frizz)}
+          fill="none"
+          stroke="var(--roots)"
+          strokeWidth="1.6"
+          strokeDasharray="2 4"
+        />
+        {days.map((day) => (
+          <g key={day.day}>
+            <circle
+              cx={x(day)}
+              cy={y(day.definition)}
+              r={day.best ? 6 : 3.6}
+              fill={day.best ? 'var(--ink)' : 'var(--paper)'}
+              stroke="var(--ink)"
+              strokeWidth="1.6"
+            />
+            <text
+              x={x(day)}
+              y={y(day.definition) - 10}
+              textAnchor="middle"
+              className="figures"
+              fontSize="15"
+              fill="var(--ink)"
+            >
+              {day.definition.toFixed(1)}
+              {day.best ? ' best' : ''}
+            </text>
+            <rect
+              x={(day.day - 1) * step}
+              y={WATER}
+              width={step}
+              height="5"
+              fill={day.day % 2 === 1 ? 'var(--ink)' : 'var(--paper)'}
+              stroke="var(--ink)"
+              strokeWidth="0.6"
+            />
+            <text
+              x={x(day)}
+              y={WATER + 21}
+              textAnchor="middle"
+              className="figures"
+              fontSize="13.5"
+              fill="var(--ink)"
+            >
+              day {day.day}
+              {day.date === today ? ', today' : ''}
+            </text>
+          </g>
+        ))}
+        <text
+          x={width - 4}
+          y={TOP + 3}
+          textAnchor="end"
+          className="figures"
+          fontSize="12.5"
+          fill="var(--muted)"
+        >
+          definition, 8 in 10 within the band
+        </text>
+        <text x="4" y={y(days[0]?.frizz ?? 0) - 5} className="figures" fontSize="12.5" fill="var(--roots)">
+          frizz
+        </text>
+      </svg>
+    </div>
+  )
+}
