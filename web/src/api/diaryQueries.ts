@@ -37,3 +37,14 @@ export const addressQuery = (client: number) =>
     queryKey: ['client', client, 'diary', 'address'],
     queryFn: () => answered(api.GET('/api/clients/{id}/diary/address', { params: { path: { id: client } } })),
   })
+
+/** The salon's hours, and what is taken of them. */
+export const hoursQuery = queryOptions({
+  queryKey: ['diary', 'hours'],
+  queryFn: () => answered(api.GET('/api/diary/hours')),
+})
+
+export const salonAddressQuery = queryOptions({
+  queryKey: ['diary', 'address'],
+  queryFn: () => answered(api.GET('/api/diary/address')),
+})

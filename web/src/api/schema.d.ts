@@ -1789,6 +1789,7 @@ export interface components {
         BusyTime: {
             from: string;
             to: string;
+            what?: string;
         };
         Cadence: {
             /** @description washes */
@@ -1922,6 +1923,7 @@ export interface components {
             /** Format: date-time */
             changedAt: string;
             client: components["schemas"]["ClientDraft"];
+            diary?: components["schemas"]["KeptDiary"];
             readings: components["schemas"]["ReadingFile"][];
             referrals: components["schemas"]["ReferralFile"][];
             shelves?: components["schemas"]["ShelfFile"][];
@@ -2093,6 +2095,7 @@ export interface components {
             hair: components["schemas"]["Hair"];
             /** Format: date */
             lastTrim?: string;
+            logged?: components["schemas"]["LoggedCadence"];
             routine?: components["schemas"]["Routine"];
             /** Format: date */
             to: string;
@@ -2576,6 +2579,12 @@ export interface components {
         LogFile: {
             entries: components["schemas"]["LogEntry"][];
             formatVersion: number;
+        };
+        LoggedCadence: {
+            /** @description days */
+            clarifyAfterDays?: number;
+            /** @description days */
+            proteinAfterDays?: number;
         };
         Looked: {
             /** Format: date-time */

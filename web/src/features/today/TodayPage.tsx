@@ -12,6 +12,7 @@ import { Comes } from './Comes'
 import { DayStrip } from './DayStrip'
 import { EmptySalon } from './EmptySalon'
 import { Heads } from './Heads'
+import { SalonHours } from './SalonHours'
 import { Towards } from './Towards'
 import { Waits } from './Waits'
 
@@ -40,6 +41,7 @@ export function TodayPage() {
       ) : (
         <>
           {desk !== undefined && <TheDesk desk={desk} heads={data.clients} />}
+          <SalonHours />
           <Heads heads={data.clients} />
         </>
       )}

@@ -30,6 +30,8 @@ public class ViewsTest extends InTheDemoSalon {
             {"/clients/1/chair", "Nothing at the chair"},
             {"/clients/1/log", "Wash days"},
             {"/clients/4/log", "Nothing in the log yet"},
+            {"/clients/10/aftercare", "This wash, day by day"},
+            {"/clients/4/aftercare", "Nothing is worn yet"},
         };
         for (String[] place : places) {
             for (String theme : List.of("day", "night")) {

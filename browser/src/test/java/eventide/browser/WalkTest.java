@@ -102,6 +102,10 @@ public class WalkTest extends InTheDemoSalon {
         String chair = "/clients/7/chair?day=" + running;
         return List.of(
                 new State("today", "/", none),
+                new State("the salon's hours", "/", page -> page.getByText("The salon’s hours")
+                        .click()),
+                new State("aftercare", "/clients/1/aftercare", none),
+                new State("something moved", "/clients/1/aftercare", pressing("move")),
                 new State("keys", "/", page -> page.keyboard().press("?")),
                 new State("a new client", "/new", none),
                 new State("clients", "/clients", none),

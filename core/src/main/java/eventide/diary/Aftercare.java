@@ -133,6 +133,7 @@ public record Aftercare(
                 null,
                 null,
                 asked.worn(),
+                null,
                 null));
         int expected = (int) Math.max(2, Math.min(WashRhythm.LATEST, Math.round(lasts)));
         return rhythm.source() != DiaryEntry.DueBy.TRADE

@@ -135,17 +135,23 @@ final class CareDates {
                     ? "Built up: dull, coated, limp."
                     : "First time here: nobody knows what is still in the hair.";
         } else if (clarified == null) {
-            why = asked.washes().isEmpty() && i == 0
-                    ? null
+            why = asked.washes().isEmpty()
+                    ? "First wash here: nobody knows what is still in the hair."
                     : "No clarifying on record; once or twice a month keeps hair from building up.";
+        } else if (asked.clarifyAfterDays() != null) {
+            if (ChronoUnit.DAYS.between(clarified, day) >= asked.clarifyAfterDays()) {
+                why = "By the log this head falls off " + Words.days(asked.clarifyAfterDays()) + " after clarifying.";
+                source = DueBy.LOG;
+            }
         } else if (ChronoUnit.DAYS.between(clarified, day) >= CLARIFY_DAYS) {
             why = Words.weeks(clarified, day) + " since the last; once or twice a month keeps hair from building up.";
         }
         if (why == null) {
             return false;
         }
-        boolean byDays = source == DueBy.TRADE && clarified != null && !isLastButOne(i);
-        add(day, Kind.CLARIFY, why, source, byDays ? clarified.plusDays(CLARIFY_DAYS) : null);
+        boolean byDays = source != DueBy.CLIENT && clarified != null && !isLastButOne(i);
+        int every = asked.clarifyAfterDays() == null ? CLARIFY_DAYS : asked.clarifyAfterDays();
+        add(day, Kind.CLARIFY, why, source, byDays ? clarified.plusDays(every) : null);
         clarified = day;
         sinceClarify = 0;
         return true;
@@ -168,6 +174,11 @@ final class CareDates {
             }
         } else if (reactsToProtein() || has(Condition.BRITTLE)) {
             return false;
+        } else if (asked.proteinAfterDays() != null && protein != null) {
+            if (since >= asked.proteinAfterDays()) {
+                why = "By the log this head falls off " + Words.days(asked.proteinAfterDays()) + " after protein.";
+                source = DueBy.LOG;
+            }
         } else if (has(Condition.OVER_SOFT)) {
             why = since >= WEEK ? "Over-soft: it stays long when stretched, and wants protein sooner." : null;
         } else {
@@ -186,7 +197,9 @@ final class CareDates {
         }
         int every = own.proteinEveryDays() != null
                 ? own.proteinEveryDays()
-                : has(Condition.OVER_SOFT) ? WEEK : weak() ? PROTEIN_FORTNIGHT : PROTEIN_MONTH;
+                : source == DueBy.LOG
+                        ? asked.proteinAfterDays()
+                        : has(Condition.OVER_SOFT) ? WEEK : weak() ? PROTEIN_FORTNIGHT : PROTEIN_MONTH;
         add(day, Kind.PROTEIN, why, source, protein == null ? null : protein.plusDays(every));
         protein = day;
         return true;

@@ -24,6 +24,7 @@ import java.util.List;
  * @param busy hours in which no wash can be done
  * @param routine that a wash is done by: how long it takes, when it is dry, how it wears; where absent what is usual for this hair
  * @param lastTrim the day ends were cut last
+ * @param logged what the log shows of this head's care
  */
 public record DiaryQuestion(
         Hair hair,
@@ -36,7 +37,8 @@ public record DiaryQuestion(
         @Maybe DiaryEvent event,
         @Maybe List<BusyTime> busy,
         @Maybe Routine routine,
-        @Maybe LocalDate lastTrim)
+        @Maybe LocalDate lastTrim,
+        @Maybe LoggedCadence logged)
         implements Bounded {
     /** Two years and a little. */
     private static final int MOST_DAYS = 750;
@@ -57,15 +59,16 @@ public record DiaryQuestion(
                 event,
                 busy,
                 routine,
-                lastTrim);
+                lastTrim,
+                logged);
         washes = Frozen.list(washes);
         busy = Frozen.list(busy);
         if (to.isBefore(from)) {
             throw InvalidException.of("to", "to must not be before from (" + from + "), but was " + to);
         }
         if (event != null && event.at().toLocalDate().isBefore(from)) {
-            throw InvalidException.of(
-                    "event/at", "the event must still lie ahead on " + from + ", but was on " + event.at());
+            throw new InvalidException(List.of(new Fault(
+                    "/event/at", "the event must still lie ahead on " + from + ", but was on " + event.at())));
         }
     }
 
@@ -83,6 +86,14 @@ public record DiaryQuestion(
             beyond.add(new Fault("/busy", "busy must be at most " + MOST_BUSY + ", but were " + busy.size()));
         }
         return beyond;
+    }
+
+    Integer clarifyAfterDays() {
+        return logged == null ? null : logged.clarifyAfterDays();
+    }
+
+    Integer proteinAfterDays() {
+        return logged == null ? null : logged.proteinAfterDays();
     }
 
     Cadence cadenceOrNone() {

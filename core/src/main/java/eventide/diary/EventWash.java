@@ -58,12 +58,14 @@ final class EventWash {
         }
         if (chosen != best.day()) {
             LocalDate wanted = event.at().toLocalDate().minusDays(best.day() - 1L);
+            String taken = hours.taken(wanted);
             conflicts.add(new DiaryConflict(
                     List.of(Kind.EVENT, Kind.WASH),
                     wanted.isBefore(asked.from())
                             ? "It is too late for day " + best.day() + " of wear: that wash was due on "
                                     + Words.day(wanted) + "."
-                            : "No hour is free on " + Words.day(wanted) + ", which would be the best day to wash.",
+                            : "No hour is free on " + Words.day(wanted) + ", which would be the best day to wash"
+                                    + (taken.isEmpty() ? "." : ": " + taken + "."),
                     "Wash on " + Words.day(washAt(chosen).toLocalDate()) + ": the event is then day " + chosen
                             + " of wear. Or free " + duration(time.hereMinutes() + time.slackMinutes()) + " on "
                             + Words.day(wanted) + "."));

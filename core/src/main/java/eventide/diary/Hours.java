@@ -5,6 +5,7 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 
 /** Hours of a day in which a wash can be done. */
 final class Hours {
@@ -48,6 +49,19 @@ final class Hours {
                 && !start.isBefore(day.atTime(open.from()))
                 && !end.isAfter(day.atTime(open.to()))
                 && busy.stream().noneMatch(taken -> taken.overlaps(start, end));
+    }
+
+    /** What takes a day, in words: "taken by the dress rehearsal"; "not a working day"; empty where nobody said. */
+    String taken(LocalDate day) {
+        if (!open.isOpen(day)) {
+            return "it is no working day";
+        }
+        List<String> what = on(day).stream()
+                .map(BusyTime::what)
+                .filter(Objects::nonNull)
+                .distinct()
+                .toList();
+        return what.isEmpty() ? "" : "taken by " + String.join(", ", what);
     }
 
     private List<BusyTime> on(LocalDate day) {

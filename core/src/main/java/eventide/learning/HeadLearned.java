@@ -33,6 +33,9 @@ public record HeadLearned(int washes, Answers answers, List<ScoreLearned> scores
     /** A wash as it would have been said without having seen it, and as it was scored. */
     public record Told(String id, Learned.ScoreSaid said, double scored) {}
 
+    static final String WEEK_SINCE_CLARIFYING = "Each week since clarifying";
+    static final String WEEK_SINCE_PROTEIN = "Each week since protein";
+
     /** Less is not worth a word in a plan, points of a score from 0 to 10 [OURS]. */
     private static final double WORTH_A_WORD = .05;
 
@@ -115,8 +118,8 @@ public record HeadLearned(int washes, Answers answers, List<ScoreLearned> scores
             Map<Effect, Double> air = effect(Origin.AIR_HERE, "", 1);
             air.putAll(effect(Origin.AIR, "", 1));
             add(found, Kind.AIR, "Each 5 °C of dew point", null, null, true, air);
-            add(found, null, "Each week since clarifying", null, null, true, effect(Origin.CLARIFIED_HERE, "", 1));
-            add(found, null, "Each week since protein", null, null, true, effect(Origin.PROTEIN_HERE, "", 1));
+            add(found, null, WEEK_SINCE_CLARIFYING, null, null, true, effect(Origin.CLARIFIED_HERE, "", 1));
+            add(found, null, WEEK_SINCE_PROTEIN, null, null, true, effect(Origin.PROTEIN_HERE, "", 1));
             ZonesLearned.of(fit.score(), own)
                     .forEach((zone, known) -> found.add(LearnedThing.of(
                             fit.score(), Kind.ZONE, capitalised(zone.label()), null, null, zone, known, true, false)));

@@ -226,8 +226,35 @@ public class CadenceTest {
                 null,
                 null,
                 null,
-                day("2026-02-01"));
+                day("2026-02-01"),
+                null);
         assertEquals(days(DiaryPlan.of(asked), Kind.TRIM), List.of(day("2026-04-12")));
+    }
+
+    /** Before the trade's three weeks goes what the log shows, before that the client's own number. */
+    @Test
+    public void theLogGoesBeforeTheTrade() {
+        DiaryQuestion plain =
+                asked(CURLS, every(5, null, null, null, null), "2026-03-02", 40, with("2026-03-01", true, false, true));
+        DiaryQuestion logged = new DiaryQuestion(
+                plain.hair(),
+                plain.goal(),
+                plain.from(),
+                plain.to(),
+                null,
+                plain.cadence(),
+                plain.washes(),
+                null,
+                null,
+                null,
+                null,
+                new LoggedCadence(30, 20));
+        DiaryPlan plan = DiaryPlan.of(logged);
+        assertEquals(days(plan, Kind.CLARIFY), List.of(day("2026-03-31")));
+        assertEquals(days(plan, Kind.PROTEIN), List.of(day("2026-03-21"), day("2026-04-10")));
+        assertTrue(plan.entries().stream()
+                .filter(entry -> entry.kind() == Kind.CLARIFY || entry.kind() == Kind.PROTEIN)
+                .allMatch(entry -> entry.source() == DueBy.LOG));
     }
 
     @Test

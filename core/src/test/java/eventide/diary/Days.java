@@ -58,6 +58,7 @@ final class Days {
                 null,
                 null,
                 null,
+                null,
                 null);
     }
 
@@ -73,7 +74,8 @@ final class Days {
                 at == null ? null : new DiaryEvent(at, "the opening", null),
                 busy,
                 asked.routine(),
-                asked.lastTrim());
+                asked.lastTrim(),
+                asked.logged());
     }
 
     static Hair head(Random random) {
@@ -133,7 +135,11 @@ final class Days {
                 null,
                 busy,
                 random.nextBoolean() ? DIFFUSED : AIRED,
-                random.nextBoolean() ? from.minusDays(random.nextInt(120)) : null);
+                random.nextBoolean() ? from.minusDays(random.nextInt(120)) : null,
+                random.nextInt(4) == 0
+                        ? new LoggedCadence(
+                                maybe(random, 14 + random.nextInt(20)), maybe(random, 14 + random.nextInt(20)))
+                        : null);
     }
 
     private static Integer maybe(Random random, int value) {

@@ -46,7 +46,10 @@ class DemoDiary {
         }
         // The dress rehearsal takes the whole day before.
         LocalDate dress = today.plusDays(OPENING_IN_DAYS - 1L);
-        diaries.saveSalon(0, new SalonDiary(null, List.of(new BusyTime(dress.atTime(9, 0), dress.atTime(23, 0)))));
+        diaries.saveSalon(
+                0,
+                new SalonDiary(
+                        null, List.of(new BusyTime(dress.atTime(9, 0), dress.atTime(23, 0), "the dress rehearsal"))));
         visit("Jory Penhale", today.atTime(10, 0), "before the matinee");
         visit("Bram Tolliver", today.atTime(14, 30), null);
         visit("Maud Ravel", today.plusDays(1).atTime(9, 30), null);

@@ -13,12 +13,14 @@ import eventide.diary.DiaryQuestion;
 import eventide.diary.DiaryWash;
 import eventide.diary.EventPlan;
 import eventide.diary.KeptDiary;
+import eventide.diary.LoggedCadence;
 import eventide.diary.Refresh;
 import eventide.diary.RefreshQuestion;
 import eventide.diary.SalonDiary;
 import eventide.diary.TakeHome;
 import eventide.diary.WorkingHours;
 import eventide.hair.Zone;
+import eventide.learning.CareIntervals;
 import eventide.routine.Goal;
 import eventide.server.clients.Client;
 import eventide.server.clients.ClientRepository;
@@ -27,6 +29,7 @@ import eventide.server.learning.LearningService;
 import eventide.server.shelf.ShelfRepository;
 import eventide.server.today.Forecast;
 import eventide.server.washdays.WashDay;
+import eventide.server.washdays.WashDayRepository;
 import eventide.server.washdays.WornWashes;
 import eventide.server.washdays.WornWashes.Worn;
 import eventide.shape.InvalidException;
@@ -44,6 +47,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
 /** What is due on every head, worked out from the log, and worked out anew when the log or what is kept has another version. */
@@ -59,6 +63,7 @@ public class DiaryService {
     private final DiaryRepository diaries;
     private final ClientRepository clients;
     private final WornWashes washes;
+    private final WashDayRepository washDays;
     private final LearningService learning;
     private final Forecast forecast;
     private final ShelfRepository shelf;
@@ -70,6 +75,7 @@ public class DiaryService {
             DiaryRepository diaries,
             ClientRepository clients,
             WornWashes washes,
+            WashDayRepository washDays,
             LearningService learning,
             Forecast forecast,
             ShelfRepository shelf,
@@ -78,6 +84,7 @@ public class DiaryService {
         this.diaries = diaries;
         this.clients = clients;
         this.washes = washes;
+        this.washDays = washDays;
         this.learning = learning;
         this.forecast = forecast;
         this.shelf = shelf;
@@ -145,6 +152,7 @@ public class DiaryService {
                         })
                         .thenComparing(Client::id))
                 .toList();
+        Map<Long, String> names = some.stream().collect(Collectors.toMap(Client::id, Client::name));
         List<BusyTime> events = new ArrayList<>();
         Map<Long, Days> all = new HashMap<>();
         for (Client client : inTurn) {
@@ -152,7 +160,7 @@ public class DiaryService {
             List<BusyTime> taken = new ArrayList<>(salon.busyOrNone());
             kept.forEach((other, diary) -> {
                 if (!other.equals(client.id())) {
-                    visits(diary.diary()).forEach(taken::add);
+                    taken.addAll(visits(diary.diary(), names.getOrDefault(other, "another head")));
                 }
             });
             taken.addAll(events);
@@ -162,7 +170,9 @@ public class DiaryService {
             EventPlan event = days.plan().event();
             if (event != null) {
                 events.add(new BusyTime(
-                        event.washAt(), event.washAt().plusMinutes(event.minutes() + (long) event.slackMinutes())));
+                        event.washAt(),
+                        event.washAt().plusMinutes(event.minutes() + (long) event.slackMinutes()),
+                        client.name() + "'s wash"));
             }
         }
         return all;
@@ -172,10 +182,12 @@ public class DiaryService {
     /** Where nobody said how long a visit takes, minutes. */
     private static final int VISIT_MINUTES = 60;
 
-    private static List<BusyTime> visits(KeptDiary diary) {
+    private static List<BusyTime> visits(KeptDiary diary, String name) {
         return diary.visitsOrNone().stream()
                 .map(visit -> new BusyTime(
-                        visit.at(), visit.at().plusMinutes(visit.minutes() == null ? VISIT_MINUTES : visit.minutes())))
+                        visit.at(),
+                        visit.at().plusMinutes(visit.minutes() == null ? VISIT_MINUTES : visit.minutes()),
+                        name))
                 .toList();
     }
 
@@ -209,7 +221,8 @@ public class DiaryService {
                 event(client),
                 salon.busy(),
                 last == null ? null : last.day().routine(),
-                kept.diary().lastTrim()));
+                kept.diary().lastTrim(),
+                logged(client, past)));
         return new Days(past, last, kept.diary().on(plan), last == null ? null : at(last));
     }
 
@@ -253,10 +266,23 @@ public class DiaryService {
         return TakeHome.of(clients.get(id).name(), now.aftercare(), refresh(id, REFRESHED_ON, null, null));
     }
 
+    /** What the log shows of its care; null for a head with too few washes to show anything. */
+    private LoggedCadence logged(Client client, List<DiaryWash> past) {
+        if (past.size() < ENOUGH_WASHES) {
+            return null;
+        }
+        CareIntervals found = CareIntervals.of(learning.head(client));
+        return new LoggedCadence(found.clarifyDays(), found.proteinDays());
+    }
+
+    /** Washes below which nothing is asked of the log [CP: about eight make a judgement]. */
+    private static final int ENOUGH_WASHES = 8;
+
     /** The desk of this morning. */
     Desk desk() {
         List<Client> all = clients.list();
         Map<Long, Kept> kept = diaries.all();
+        Set<Long> running = washDays.running().stream().map(WashDay::clientId).collect(Collectors.toSet());
         List<DeskHead> heads = new ArrayList<>();
         all(all).forEach((id, days) -> heads.add(head(
                 all.stream()
@@ -264,11 +290,12 @@ public class DiaryService {
                         .findFirst()
                         .orElseThrow(),
                 days,
-                kept.getOrDefault(id, NOTHING_KEPT).diary())));
+                kept.getOrDefault(id, NOTHING_KEPT).diary(),
+                running)));
         return Desk.of(today(), heads, shelf.list());
     }
 
-    private DeskHead head(Client client, Days days, KeptDiary kept) {
+    private DeskHead head(Client client, Days days, KeptDiary kept, Set<Long> running) {
         Set<Integer> looked = new HashSet<>();
         if (days.last() != null) {
             days.last().following().forEach(day -> looked.add(day.day()));
@@ -284,7 +311,7 @@ public class DiaryService {
                 kept,
                 days.last() == null ? null : days.lastAt().toLocalDate(),
                 looked,
-                days.last() != null && days.last().day().finishedAt() == null,
+                running.contains(client.id()),
                 event(client),
                 days.last() == null ? null : days.last().day().routine());
     }

@@ -2,6 +2,7 @@ package eventide.server.exchange;
 
 import eventide.chair.ChairEvent;
 import eventide.chair.ChairRecord;
+import eventide.diary.KeptDiary;
 import eventide.log.FollowingDay;
 import eventide.server.clients.Client;
 import eventide.server.clients.ClientArchive;
@@ -9,6 +10,7 @@ import eventide.server.clients.ClientDraft;
 import eventide.server.clients.ClientRepository;
 import eventide.server.clients.ReadingTaken;
 import eventide.server.clients.Referral;
+import eventide.server.diary.DiaryRepository;
 import eventide.server.exchange.SalonFile.ClientFile;
 import eventide.server.exchange.SalonFile.PhotoFile;
 import eventide.server.exchange.SalonFile.ReadingFile;
@@ -56,6 +58,7 @@ class SalonExchange {
     private final ShelfRepository shelf;
     private final TemplateRepository templates;
     private final TrialExchange trials;
+    private final DiaryRepository diaries;
     private final Pictures pictures;
     private final Shapes shapes;
     private final TransactionTemplate writing;
@@ -68,6 +71,7 @@ class SalonExchange {
             ShelfRepository shelf,
             TemplateRepository templates,
             TrialExchange trials,
+            DiaryRepository diaries,
             Pictures pictures,
             Shapes shapes,
             PlatformTransactionManager transactions) {
@@ -78,6 +82,7 @@ class SalonExchange {
         this.shelf = shelf;
         this.templates = templates;
         this.trials = trials;
+        this.diaries = diaries;
         this.pictures = pictures;
         this.shapes = shapes;
         this.writing = new TransactionTemplate(transactions);
@@ -159,7 +164,14 @@ class SalonExchange {
                         .map(this::file)
                         .toList(),
                 shelves(client.id()),
-                trials.filesOf(client.id()));
+                trials.filesOf(client.id()),
+                diary(client.id()));
+    }
+
+    /** Null where nothing is kept of this client's days. */
+    private KeptDiary diary(long client) {
+        DiaryRepository.Kept kept = diaries.ofClient(client);
+        return kept.version() == 0 ? null : kept.diary();
     }
 
     /** Null where this client has none. */
@@ -286,6 +298,9 @@ class SalonExchange {
             read.photos().get(i).forEach(photo -> photos.putBack(day, photo));
         }
         trials.keep(id, file.trials());
+        if (file.diary() != null) {
+            diaries.save(id, 0, file.diary());
+        }
     }
 
     private static Instant startedAt(WashFile wash) {

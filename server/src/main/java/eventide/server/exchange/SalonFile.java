@@ -1,6 +1,7 @@
 package eventide.server.exchange;
 
 import eventide.chair.ChairEvent;
+import eventide.diary.KeptDiary;
 import eventide.hair.Hair;
 import eventide.learning.TrialPlan;
 import eventide.log.FollowingDay;
@@ -52,9 +53,10 @@ record SalonFile(
             List<ReferralFile> referrals,
             List<WashFile> washDays,
             @Maybe List<ShelfFile> shelves,
-            @Maybe List<TrialFile> trials) {
+            @Maybe List<TrialFile> trials,
+            @Maybe KeptDiary diary) {
         ClientFile {
-            Shape.check(ClientFile.class, client, changedAt, readings, referrals, washDays, shelves, trials);
+            Shape.check(ClientFile.class, client, changedAt, readings, referrals, washDays, shelves, trials, diary);
             trials = Frozen.list(trials);
             shelves = shelves == null ? null : Frozen.list(shelves);
             readings = Frozen.list(readings);
