@@ -107,7 +107,7 @@ function EventForm({ onKept }: { onKept: () => void }) {
   })
   return (
     <>
-      <div className="grid grid-cols-2 gap-3">
+      <div className="grid gap-3 sm:grid-cols-2 [&>*]:min-w-0">
         <TextField label="What for" value={name} onChange={setName} />
         <TextField label="Day and hour" type="datetime-local" value={at} onChange={setAt} />
       </div>

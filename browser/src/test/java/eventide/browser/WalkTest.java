@@ -105,7 +105,9 @@ public class WalkTest extends InTheDemoSalon {
                 new State("the salon's hours", "/", page -> page.getByText("The salon’s hours")
                         .click()),
                 new State("aftercare", "/clients/1/aftercare", none),
-                new State("something moved", "/clients/1/aftercare", pressing("move")),
+                new State("something moved", "/clients/1/aftercare", page -> page.getByText("move")
+                        .first()
+                        .click()),
                 new State("keys", "/", page -> page.keyboard().press("?")),
                 new State("a new client", "/new", none),
                 new State("clients", "/clients", none),

@@ -12,6 +12,7 @@ import eventide.shape.Maybe;
 import eventide.shape.Range;
 import eventide.shape.Shape;
 import java.util.Set;
+import org.springframework.http.CacheControl;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -85,6 +86,10 @@ class ClientDiaryController {
 
     private ResponseEntity<DiaryNow> tagged(long id) {
         DiaryNow now = longWork.run(stop -> service.of(id));
-        return ResponseEntity.ok().eTag(Versions.tag(now.version())).body(now);
+        // The tag is of what is kept; what follows from it changes with the log and the day too.
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.noStore())
+                .eTag(Versions.tag(now.version()))
+                .body(now);
     }
 }
