@@ -2095,6 +2095,7 @@ export interface components {
             hair: components["schemas"]["Hair"];
             /** Format: date */
             lastTrim?: string;
+            learned?: components["schemas"]["Correction"];
             logged?: components["schemas"]["LoggedCadence"];
             routine?: components["schemas"]["Routine"];
             /** Format: date */

@@ -10,7 +10,7 @@ import { Failure } from '../../ui/Notice'
 import { TextField } from '../../ui/TextField'
 import { useClient } from '../clients/ClientFrame'
 import { putOnPlan } from '../plan/planHistory'
-import { shortDate } from './learnWords'
+import { shortDate, trialName } from './learnWords'
 import { TrialPicture } from './TrialPicture'
 
 type OneTrialProps = { trial: TrialNow; days: readonly WashDay[] }
@@ -20,9 +20,7 @@ export function OneTrial({ trial, days }: OneTrialProps) {
   const { plan, reading } = trial
   return (
     <div className="grid gap-1.5">
-      <h3 className="text-[1.08rem] leading-tight font-semibold">
-        {plan.tried} against {plan.used}
-      </h3>
+      <h3 className="text-[1.08rem] leading-tight font-semibold">{trialName(plan)}</h3>
       {reading.pairs.length > 0 && <TrialPicture trial={trial} days={days} />}
       <p className="border-ink border-l-4 pl-3">{reading.words}</p>
       <NextStep trial={trial} days={days} />

@@ -5,7 +5,7 @@ import type { WashDay } from '../../api/types'
 import { Failure } from '../../ui/Notice'
 import { useClient } from '../clients/ClientFrame'
 import { OneTrial } from './OneTrial'
-import { shortDate } from './learnWords'
+import { shortDate, trialName } from './learnWords'
 
 /** Half against half, or turn about: the trials of this head, the running one first. */
 export function Trials({ days }: { days: readonly WashDay[] }) {
@@ -44,7 +44,7 @@ export function Trials({ days }: { days: readonly WashDay[] }) {
                 className="min-h-[24px] underline"
                 onClick={() => setChosen(trial.id)}
               >
-                {trial.plan.tried} against {trial.plan.used}
+                {trialName(trial.plan)}
               </button>
             ))}
         </p>

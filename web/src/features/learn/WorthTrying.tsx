@@ -8,7 +8,7 @@ import { Failure } from '../../ui/Notice'
 import { useClient } from '../clients/ClientFrame'
 import { beginTrial } from './beginTrial'
 import { putOnPlan, USUAL_GOAL, USUAL_LIMITS } from '../plan/planHistory'
-import { signed } from './learnWords'
+import { signed, trialName } from './learnWords'
 
 /** The trial with the most to gain, and the two behind it; one tap plans it as halves. */
 export function WorthTrying({ learned }: { learned: HeadLearned }) {
@@ -42,9 +42,7 @@ function Weighed({ setting, shelf }: { setting: Setting; shelf: Product[] }) {
       )}
       {first !== undefined && (
         <>
-          <h3 className="text-[1.08rem] leading-tight font-semibold">
-            {first.tried} against {first.used}
-          </h3>
+          <h3 className="text-[1.08rem] leading-tight font-semibold">{trialName(first)}</h3>
           <p className="figures">{first.words}</p>
           {plan.error !== null && <Failure error={plan.error} />}
           <Button
@@ -60,9 +58,7 @@ function Weighed({ setting, shelf }: { setting: Setting; shelf: Product[] }) {
       <ul>
         {others.map((other) => (
           <li key={`${other.tried}/${other.used}`} className="border-line border-t border-dotted py-1">
-            <b className="font-semibold">
-              {other.tried} against {other.used}
-            </b>{' '}
+            <b className="font-semibold">{trialName(other)}</b>{' '}
             <span className="figures text-muted">
               {signed(other.gainPoints)}, {inTen(other.chancePercent)}
             </span>

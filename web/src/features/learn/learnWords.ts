@@ -1,3 +1,4 @@
+import { capital } from '../../api/words'
 import type { ScoreLearned } from '../../api/types'
 
 export type ScoreWord = ScoreLearned['score']
@@ -18,4 +19,9 @@ export function shortDate(iso: string): string {
 /** How far a score's scale goes. */
 export function most(score: ScoreWord): number {
   return score === 'days' ? 7 : 10
+}
+
+/** What is set against what: bottles by their names, ways of working as they are called. */
+export function trialName({ tried, used }: { tried: string; used: string }): string {
+  return capital(`${tried} against ${used}`)
 }

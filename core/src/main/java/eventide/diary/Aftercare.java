@@ -134,6 +134,7 @@ public record Aftercare(
                 null,
                 asked.worn(),
                 null,
+                null,
                 null));
         int expected = (int) Math.max(2, Math.min(WashRhythm.LATEST, Math.round(lasts)));
         return rhythm.source() != DiaryEntry.DueBy.TRADE

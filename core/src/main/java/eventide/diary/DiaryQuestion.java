@@ -9,6 +9,7 @@ import eventide.shape.Frozen;
 import eventide.shape.InvalidException;
 import eventide.shape.Maybe;
 import eventide.shape.Shape;
+import eventide.wash.Correction;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -25,6 +26,7 @@ import java.util.List;
  * @param routine that a wash is done by: how long it takes, when it is dry, how it wears; where absent what is usual for this hair
  * @param lastTrim the day ends were cut last
  * @param logged what the log shows of this head's care
+ * @param learned what it has taught of this head's scores
  */
 public record DiaryQuestion(
         Hair hair,
@@ -38,7 +40,8 @@ public record DiaryQuestion(
         @Maybe List<BusyTime> busy,
         @Maybe Routine routine,
         @Maybe LocalDate lastTrim,
-        @Maybe LoggedCadence logged)
+        @Maybe LoggedCadence logged,
+        @Maybe Correction learned)
         implements Bounded {
     /** Two years and a little. */
     private static final int MOST_DAYS = 750;
@@ -60,7 +63,8 @@ public record DiaryQuestion(
                 busy,
                 routine,
                 lastTrim,
-                logged);
+                logged,
+                learned);
         washes = Frozen.list(washes);
         busy = Frozen.list(busy);
         if (to.isBefore(from)) {
@@ -74,7 +78,7 @@ public record DiaryQuestion(
 
     @Override
     public List<Fault> beyond() {
-        List<Fault> beyond = new ArrayList<>();
+        List<Fault> beyond = new ArrayList<>(learned == null ? List.of() : learned.beyond());
         long days = ChronoUnit.DAYS.between(from, end());
         if (days > MOST_DAYS) {
             beyond.add(new Fault("/to", "a diary must be of at most " + MOST_DAYS + " days, but was of " + days));

@@ -23,7 +23,8 @@ final class Wearing {
         Air place = asked.event() == null || asked.event().air() == null
                 ? Air.of(22, 50)
                 : asked.event().air();
-        Outcome outcome = OutcomeModel.predict(Wash.of(time.routine(), asked.hair(), asked.goal(), place, null, null));
+        Wash wash = Wash.of(time.routine(), asked.hair(), asked.goal(), place, null, null);
+        Outcome outcome = OutcomeModel.predict(asked.learned() == null ? wash : wash.taught(asked.learned()));
         return outcome.byDay().stream().map(day -> of(day, asked.goal())).toList();
     }
 

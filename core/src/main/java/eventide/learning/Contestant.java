@@ -5,14 +5,12 @@ import eventide.wash.Manner;
 import java.util.Set;
 
 /**
- * One of the two a trial sets against each other: a bottle by its name, a way of working by what it is called, or that it is not done,
- * as "not diffused".
+ * One of the two a trial sets against each other: a bottle by its name, a way of working by what it is called, or by what
+ * not doing it is called, as "not diffused".
  */
 record Contestant(String name) {
-    private static final String NOT = "not ";
-
     static Contestant without(Manner manner) {
-        return new Contestant(NOT + manner.label());
+        return new Contestant(manner.otherwise());
     }
 
     static Contestant with(Manner manner) {
@@ -26,7 +24,7 @@ record Contestant(String name) {
             if (manner.label().equals(name)) {
                 return manners.contains(manner);
             }
-            if (name.equals(NOT + manner.label())) {
+            if (manner.otherwise().equals(name)) {
                 return !manners.contains(manner);
             }
         }

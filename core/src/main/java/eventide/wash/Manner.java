@@ -13,32 +13,40 @@ import java.util.function.Predicate;
 
 /** A way of working that a log can tell apart: what is learned of one holds wherever a routine is done that way. */
 public enum Manner implements Said {
-    COILED("coiled", step -> step.action() == Action.COIL),
-    SHINGLED("shingled", step -> step.action() == Action.SHINGLE),
-    BRUSHED("brush-styled", step -> step.action() == Action.BRUSH_STYLE),
-    RAKED("raked", step -> step.technique() == Technique.RAKE),
-    SMALL_SECTIONS("sections of 10 and more", step -> step.sectionsOrOne() >= Manner.SMALL_FROM),
-    FABRIC("cloth on wet hair", Manner::isWrapped),
-    UPSIDE_DOWN("styled upside down", Manner::isUpsideDown),
-    DIFFUSED("diffused", step -> step.action() == Action.CUP || step.action() == Action.HOVER),
-    HOODED("under the hood", step -> step.action() == Action.HOOD),
-    FLUFFED("fluffed once dry", step -> step.action() == Action.FLUFF),
-    PICKED("picked at the root", step -> step.action() == Action.PICK);
+    COILED("coiled", "not coiled", step -> step.action() == Action.COIL),
+    SHINGLED("shingled", "not shingled", step -> step.action() == Action.SHINGLE),
+    BRUSHED("brush-styled", "not brush-styled", step -> step.action() == Action.BRUSH_STYLE),
+    RAKED("raked", "not raked", step -> step.technique() == Technique.RAKE),
+    SMALL_SECTIONS(
+            "sections of 10 and more", "fewer sections than 10", step -> step.sectionsOrOne() >= Manner.SMALL_FROM),
+    FABRIC("cloth on wet hair", "no cloth", Manner::isWrapped),
+    UPSIDE_DOWN("styled upside down", "not upside down", Manner::isUpsideDown),
+    DIFFUSED("diffused", "not diffused", step -> step.action() == Action.CUP || step.action() == Action.HOVER),
+    HOODED("under the hood", "no hood", step -> step.action() == Action.HOOD),
+    FLUFFED("fluffed once dry", "not fluffed", step -> step.action() == Action.FLUFF),
+    PICKED("picked at the root", "not picked", step -> step.action() == Action.PICK);
 
     /** From so many on it is careful work [CP: 8 and more; the ten OURS]. */
     private static final int SMALL_FROM = 10;
 
     private final String label;
+    private final String otherwise;
     private final Predicate<Step> is;
 
-    Manner(String label, Predicate<Step> is) {
+    Manner(String label, String otherwise, Predicate<Step> is) {
         this.label = label;
+        this.otherwise = otherwise;
         this.is = is;
     }
 
     @Override
     public String label() {
         return label;
+    }
+
+    /** What it is called where it is not done. */
+    public String otherwise() {
+        return otherwise;
     }
 
     /** Every way a routine is done in, once it is rinsed for the last time. */

@@ -227,6 +227,7 @@ public class CadenceTest {
                 null,
                 null,
                 day("2026-02-01"),
+                null,
                 null);
         assertEquals(days(DiaryPlan.of(asked), Kind.TRIM), List.of(day("2026-04-12")));
     }
@@ -248,7 +249,8 @@ public class CadenceTest {
                 null,
                 null,
                 null,
-                new LoggedCadence(30, 20));
+                new LoggedCadence(30, 20),
+                null);
         DiaryPlan plan = DiaryPlan.of(logged);
         assertEquals(days(plan, Kind.CLARIFY), List.of(day("2026-03-31")));
         assertEquals(days(plan, Kind.PROTEIN), List.of(day("2026-03-21"), day("2026-04-10")));

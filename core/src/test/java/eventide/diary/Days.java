@@ -59,6 +59,7 @@ final class Days {
                 null,
                 null,
                 null,
+                null,
                 null);
     }
 
@@ -75,7 +76,8 @@ final class Days {
                 busy,
                 asked.routine(),
                 asked.lastTrim(),
-                asked.logged());
+                asked.logged(),
+                asked.learned());
     }
 
     static Hair head(Random random) {
@@ -139,7 +141,8 @@ final class Days {
                 random.nextInt(4) == 0
                         ? new LoggedCadence(
                                 maybe(random, 14 + random.nextInt(20)), maybe(random, 14 + random.nextInt(20)))
-                        : null);
+                        : null,
+                null);
     }
 
     private static Integer maybe(Random random, int value) {

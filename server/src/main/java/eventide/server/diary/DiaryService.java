@@ -222,7 +222,8 @@ public class DiaryService {
                 salon.busy(),
                 last == null ? null : last.day().routine(),
                 kept.diary().lastTrim(),
-                logged(client, past)));
+                logged(client, past),
+                past.isEmpty() ? null : learning.head(client).correction()));
         return new Days(past, last, kept.diary().on(plan), last == null ? null : at(last));
     }
 
