@@ -4,12 +4,17 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static eventide.browser.Browsing.assertAccessible;
 import static eventide.browser.Browsing.assertNothingOverflows;
 import static eventide.browser.Browsing.button;
+import static eventide.browser.Browsing.heading;
+import static org.testng.Assert.assertEquals;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.time.Instant;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.testng.annotations.Test;
 
 /** What works on this head: read, opened, tried further by touch. */
@@ -65,6 +70,67 @@ public class LearnTest extends InTheDemoSalon {
         button(page, "Count it again").tap();
         assertThat(trials.getByText("3 pairs before the 6 agreed")).isVisible();
         context.close();
+    }
+
+    /** Taken up again, planned with its sides swapped, run, scored on both sides, and read: by touch, but for the minutes at the chair. */
+    @Test
+    public void aTrialIsRunToItsVerdictByTouch() {
+        BrowserContext context = browsing.phone();
+        Page page = browsing.open(context, "/clients/8/learn");
+        assertEquals(pairs(), 6);
+        button(page, "Take it up again").tap();
+        Locator next =
+                page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Plan the next")));
+        String side = next.textContent().contains("left") ? "left" : "right";
+        next.tap();
+        assertThat(page).hasURL(Pattern.compile("/plan$"));
+        button(page, "Take it to the chair").tap();
+        button(page, "Begin").tap();
+        assertThat(button(page, "Done")).isVisible();
+        done(Long.parseLong(page.url().replaceAll(".*day=(\\d+).*", "$1")));
+        page.navigate(browsing.server().url("/clients/8/log"));
+        Scoring.answer(page, "Cast broken?", "Yes");
+        Scoring.answer(page, "Roots fully dry?", "Yes");
+        for (String score : new String[] {"definition", "clumping", "frizz", "volume"}) {
+            Scoring.tapAt(page, score, .6);
+        }
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + side)))
+                .tap();
+        assertThat(heading(page, "Only the " + side)).isVisible();
+        Scoring.tapAt(page, "definition", .4);
+        button(page, "Keep it in the log").tap();
+        assertThat(page.getByText(Pattern.compile("Cast broken\\?"))).isHidden();
+        page.navigate(browsing.server().url("/clients/8/learn"));
+        assertThat(region(page, "Trials").getByText(Pattern.compile("Worse by \\d")))
+                .isVisible();
+        assertEquals(pairs(), 7);
+        context.close();
+    }
+
+    private int pairs() {
+        return browsing.server()
+                .get("/api/clients/8/trials")
+                .body()
+                .at("/0/reading/pairs")
+                .size();
+    }
+
+    /** Every step of a run that was begun, as hands would have said it. */
+    private void done(long day) {
+        int steps = browsing.server()
+                .get("/api/wash-days/" + day + "/chair")
+                .body()
+                .at("/day/routine/steps")
+                .size();
+        String events = IntStream.range(0, steps)
+                .mapToObj(step -> "{\"id\":\"done-" + step + "\",\"at\":\"" + Instant.now()
+                        + "\",\"kind\":\"DONE\",\"step\":" + step + "}")
+                .collect(Collectors.joining(","));
+        assertEquals(
+                browsing.server()
+                        .post("/api/wash-days/" + day + "/events", "{\"events\":[" + events + "]}")
+                        .status(),
+                200);
     }
 
     @Test

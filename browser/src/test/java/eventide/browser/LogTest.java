@@ -10,7 +10,6 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.SelectOption;
 import java.awt.image.BufferedImage;
@@ -23,26 +22,6 @@ import org.testng.annotations.Test;
 
 /** What came of it: scored by touch, on the days after, and beside another wash. */
 public class LogTest extends InTheDemoSalon {
-    private static Locator slider(Page page, String name) {
-        return page.getByRole(
-                AriaRole.SLIDER, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    /** A tap on the track, so far along it. */
-    private static void tapAt(Page page, String name, double share) {
-        Locator track = slider(page, name).locator("xpath=ancestor::*[@data-orientation][1]");
-        track.scrollIntoViewIfNeeded();
-        BoundingBox box = track.boundingBox();
-        page.touchscreen().tap(box.x + box.width * share, box.y + box.height / 2);
-    }
-
-    private static void answer(Page page, String question, String answer) {
-        page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName(question))
-                .or(page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName(question)))
-                .getByText(answer, new Locator.GetByTextOptions().setExact(true))
-                .tap();
-    }
-
     @Test
     public void aWashIsScoredAgainByTouchAndTheOldScoreKept() {
         BrowserContext context = browsing.phone();
@@ -50,12 +29,12 @@ public class LogTest extends InTheDemoSalon {
         button(page, "Score it again").tap();
         // While a score is given no earlier one is in sight.
         assertThat(page.getByText(Pattern.compile("definition \\d"))).hasCount(0);
-        answer(page, "Cast broken?", "Not yet");
+        Scoring.answer(page, "Cast broken?", "Not yet");
         assertThat(page.getByText("Too early for a verdict")).isVisible();
-        answer(page, "Cast broken?", "Yes");
-        answer(page, "Roots fully dry?", "Yes");
+        Scoring.answer(page, "Cast broken?", "Yes");
+        Scoring.answer(page, "Roots fully dry?", "Yes");
         for (String score : new String[] {"definition", "clumping", "frizz", "volume"}) {
-            tapAt(page, score, .7);
+            Scoring.tapAt(page, score, .7);
         }
         assertNothingOverflows(page, "scoring on a phone");
         assertAccessible(page, "scoring on a phone");
@@ -77,7 +56,7 @@ public class LogTest extends InTheDemoSalon {
                 .tap();
         button(page, "Day 2").tap();
         for (String score : new String[] {"definition, day 2", "frizz, day 2", "volume, day 2"}) {
-            tapAt(page, score, .5);
+            Scoring.tapAt(page, score, .5);
         }
         page.getByText("misted", new Page.GetByTextOptions().setExact(true)).tap();
         button(page, "Keep day 2").tap();
@@ -85,7 +64,7 @@ public class LogTest extends InTheDemoSalon {
                 .isVisible();
         button(page, "Day 3").tap();
         for (String score : new String[] {"definition, day 3", "frizz, day 3", "volume, day 3"}) {
-            tapAt(page, score, .3);
+            Scoring.tapAt(page, score, .3);
         }
         button(page, "It is over: wash next").tap();
         assertThat(page.getByText("lasted 2 days")).isVisible();

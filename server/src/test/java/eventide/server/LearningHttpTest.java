@@ -111,6 +111,54 @@ public class LearningHttpTest {
         }
     }
 
+    /** A label that is put right counts for every wash the bottle was in: the same fault is not taken off twice. */
+    @Test
+    public void aLabelPutRightIsLearnedFromAnew() {
+        JsonNode before = learnedOf("Kelp jelly");
+        JsonNode item = null;
+        for (JsonNode one : server.get("/api/shelf/items").body()) {
+            item = one.at("/product/name").asString().equals("Kelp jelly") ? one : item;
+        }
+        double hold = item.at("/product/hold").asDouble();
+        String product = item.get("product").toString().replaceFirst("\"hold\":[0-9.]+", "\"hold\":" + (hold - 3));
+        Answer saved = server.put(
+                "/api/shelf/items/" + item.get("id"),
+                "{\"product\":" + product + ",\"shelfId\":" + item.get("shelfId") + "}",
+                "\"" + item.get("version") + "\"");
+        assertEquals(saved.status(), 200, saved.body().toString());
+        JsonNode after = learnedOf("Kelp jelly");
+        assertTrue(
+                definition(after) > definition(before) + .2,
+                "said to hold less it did better than said: " + definition(before) + ", then " + definition(after));
+        assertEquals(after.get("washes"), before.get("washes"));
+        server.put(
+                "/api/shelf/items/" + item.get("id"),
+                "{\"product\":" + item.get("product") + ",\"shelfId\":" + item.get("shelfId") + "}",
+                "\"" + saved.body().get("version") + "\"");
+        assertEquals(definition(learnedOf("Kelp jelly")), definition(before), 1e-9);
+    }
+
+    private JsonNode learnedOf(String bottle) {
+        for (JsonNode one : server.get("/api/learning/bottles").body()) {
+            if (one.get("bottle").asString().equals(bottle)) {
+                return one;
+            }
+        }
+        throw new AssertionError("nothing learned of " + bottle);
+    }
+
+    private static double definition(JsonNode bottle) {
+        double sum = 0;
+        for (JsonNode kind : bottle.get("onKinds")) {
+            for (JsonNode moved : kind.get("scores")) {
+                sum += moved.get("score").asString().equals("definition")
+                        ? moved.at("/known/points").asDouble()
+                        : 0;
+            }
+        }
+        return sum / bottle.get("onKinds").size();
+    }
+
     private JsonNode bottle(String role) {
         for (JsonNode product : server.get("/api/products").body()) {
             if (product.get("role").asString().equals(role)) {
