@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button'
 import { Checks } from '../../ui/Checks'
 import { Failure } from '../../ui/Notice'
 import { isObject, useStored } from '../../ui/useStored'
+import { daysBetween } from '../diary/dayWords'
 import { ScoreSlider } from './ScoreSlider'
 import { WearCurve } from './WearCurve'
 
@@ -21,13 +22,18 @@ const REFRESH: readonly { value: Refresh; label: string }[] = [
   { value: 'STEAM', label: 'steam' },
 ]
 
+type DaysAfterProps = { day: number; begun: string | undefined }
+
+/** Later nobody looks at a wash. */
+const LAST_DAY = 30
+
 /** Day 2, day 3, …: ten seconds each, and the curve they make. */
-export function DaysAfter({ day }: { day: number }) {
+export function DaysAfter({ day, begun }: DaysAfterProps) {
   const following = useQuery(followingQuery(day)).data
   const [isOpen, setOpen] = useState(() => localStorage.getItem(`following:${day}`) !== null)
   if (following === undefined) return null
   const { days } = following
-  const next = (days.at(-1)?.day ?? 1) + 1
+  const next = nextDay(following, begun)
   const isOver = days.at(-1)?.over === true
   return (
     <section aria-label="The days after" className="border-line grid gap-2 border-t px-4 py-3">
@@ -47,6 +53,18 @@ export function DaysAfter({ day }: { day: number }) {
       {isOpen && <DayForm wash={day} day={next} onKept={() => setOpen(false)} />}
     </section>
   )
+}
+
+/** While it is worn, today; of a wash that was followed by another, the day after the last that was looked at. */
+function nextDay({ days, cameOnDay }: Following, begun: string | undefined): number {
+  const after = (days.at(-1)?.day ?? 1) + 1
+  if (begun === undefined || cameOnDay !== undefined) return after
+  const worn = daysBetween(localDay(new Date(begun)), localDay(new Date())) + 1
+  return worn > after && worn <= LAST_DAY ? worn : after
+}
+
+function localDay(at: Date): string {
+  return `${at.getFullYear()}-${String(at.getMonth() + 1).padStart(2, '0')}-${String(at.getDate()).padStart(2, '0')}`
 }
 
 type Draft = { day: number; definition?: number; frizz?: number; volume?: number; refreshed: Refresh[] }

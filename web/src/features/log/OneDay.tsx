@@ -40,7 +40,7 @@ export function OneDay({ day, before, days, isScoring, onScoring, onRemoved }: O
       ) : (
         <Scored day={day} before={before} onAgain={() => onScoring(true)} />
       )}
-      {!isScoring && <DaysAfter day={day.id} />}
+      {!isScoring && <DaysAfter day={day.id} begun={day.startedAt} />}
       <Photos day={day} days={days} />
       <div className="border-ink border-t">
         {tide === undefined ? (

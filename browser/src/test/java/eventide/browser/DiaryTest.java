@@ -73,8 +73,17 @@ public class DiaryTest extends InTheDemoSalon {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Back to its days"))
                 .tap();
         assertThat(region(page, "This wash, day by day")).isVisible();
+        // What was done to the day stands with the wash it belongs to; the refresh is no wash of its own.
         page.navigate(browsing.server().url("/clients/5/log"));
         assertThat(page.getByText("Refresh, day")).hasCount(0);
+        Locator after = region(page, "The days after");
+        assertThat(after.getByRole(AriaRole.CHECKBOX, new Locator.GetByRoleOptions().setName("misted")))
+                .isChecked();
+        for (String score : new String[] {"definition", "frizz", "volume"}) {
+            Scoring.tapAt(page, score + ", day 4", .6);
+        }
+        button(page, "Keep day 4").tap();
+        assertThat(after.getByText("Keep day 4")).isHidden();
         context.close();
     }
 

@@ -279,6 +279,26 @@ public class DiaryHttpTest {
         assertEquals(server.put("/api/diary/hours", "{}", hours.etag()).status(), 412);
     }
 
+    /** What goes out as a calendar comes in as the same hours. */
+    @Test
+    public void ourOwnCalendarIsReadAsBusyHours() {
+        long id = client("Bram Tolliver");
+        String file = server.text("/api/clients/" + id + "/diary.ics");
+        Answer busy = server.post(
+                "/api/diary/busy", "{\"text\":\"" + file.replace("\\", "\\\\").replace("\r\n", "\\r\\n") + "\"}");
+        assertEquals(busy.status(), 200, busy.body().toString());
+        Set<String> hours = new HashSet<>();
+        busy.body().forEach(one -> hours.add(one.get("from").asString()));
+        int washes = 0;
+        for (JsonNode entry : diary("Bram Tolliver").body().at("/plan/entries")) {
+            if (entry.get("kind").asString().equals("WASH")) {
+                assertTrue(hours.contains(entry.get("at").asString()), entry + " of " + hours);
+                washes++;
+            }
+        }
+        assertTrue(washes > 5, "washes: " + washes);
+    }
+
     @Test
     public void aRefreshAtTheChairIsNoWash() {
         long id = client("Tamsin Hale");
