@@ -113,7 +113,7 @@ class HistoryRepository {
     List<HistoryLine> find(Wanted wanted) {
         boolean byWord = wanted.product() != null || wanted.school() != null;
         StringBuilder sql = new StringBuilder(LINES).append(byWord ? WITH_WORD : OF_ALL);
-        sql.append(" where d.removed_at is null and d.finished_at is not null");
+        sql.append(" where d.removed_at is null and d.finished_at is not null and not d.refresh");
         Map<String, Object> values = new HashMap<>();
         if (byWord) {
             sql.append(" and w.kind = :kind and w.word = :word");

@@ -34,7 +34,7 @@ public class ScoreRepository {
             """;
     private static final String SCORED =
             """
-            select planned_at, rating from wash_day where client_id = :client and removed_at is null
+            select planned_at, rating from wash_day where client_id = :client and removed_at is null and not refresh
              order by planned_at desc, id desc
             """;
     private static final String CLEAR = """
