@@ -57,9 +57,16 @@ export function Towards({ event, today }: { event: DeskEvent; today: string }) {
                 {shortDay(plus(today, i))}
               </text>
             ))}
+          {flags.map(({ flag, at, row }) => (
+            <path
+              key={`${flag.clientId}/${flag.date}/${flag.what}`}
+              d={`M${at} ${water}V${8 + row * ROW}`}
+              stroke="var(--ink)"
+              strokeWidth="1.2"
+            />
+          ))}
           {flags.map(({ flag, at, row, flip }) => (
             <g key={`${flag.clientId}/${flag.date}/${flag.what}`}>
-              <path d={`M${at} ${water}V${8 + row * ROW}`} stroke="var(--ink)" strokeWidth="1.2" />
               <path
                 d={flip ? `M${at} ${8 + row * ROW}l-14 5l14 5z` : `M${at} ${8 + row * ROW}l14 5l-14 5z`}
                 fill={flag.what === 'wash' ? 'var(--water)' : 'var(--paper)'}
