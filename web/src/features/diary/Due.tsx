@@ -4,7 +4,7 @@ import said from '../../api/words.json'
 import { capital } from '../../api/words'
 import { Button } from '../../ui/Button'
 import { Failure } from '../../ui/Notice'
-import { clock, daysBetween, shortDay } from './dayWords'
+import { clock, daysAfter, daysBetween, shortDay } from './dayWords'
 import { useKept } from './useKept'
 
 /** Of the days themselves these are said with the days. */
@@ -100,10 +100,10 @@ function Entry({ entry, busy, onPut }: EntryProps) {
       </p>
       {isOpen && (
         <p className="flex flex-wrap items-center gap-2 py-1">
-          <Button disabled={busy} onClick={() => onPut(plus(entry.date, -1))}>
+          <Button disabled={busy} onClick={() => onPut(daysAfter(entry.date, -1))}>
             A day sooner
           </Button>
-          <Button disabled={busy} onClick={() => onPut(plus(entry.date, 1))}>
+          <Button disabled={busy} onClick={() => onPut(daysAfter(entry.date, 1))}>
             A day later
           </Button>
           <Button disabled={busy} onClick={() => onPut(undefined)}>
@@ -123,8 +123,4 @@ function moved(before: readonly Put[], entry: DiaryEntry, to: string | undefined
   const from = before.find(same)?.from ?? entry.date
   const others = before.filter((one) => !(one.kind === entry.kind && one.from === from))
   return [...others, { kind: entry.kind, from, ...(to === undefined ? {} : { to }) }]
-}
-
-function plus(day: string, days: number): string {
-  return new Date(Date.parse(`${day}T12:00Z`) + days * 86_400_000).toISOString().slice(0, 10)
 }

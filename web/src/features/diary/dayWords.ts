@@ -31,3 +31,8 @@ export function daysBetween(from: string, to: string): number {
   const day = (iso: string) => Date.parse(`${iso.slice(0, 10)}T00:00Z`)
   return Math.round((day(to) - day(from)) / 86_400_000)
 }
+
+/** So many days after a day, or before it. */
+export function daysAfter(day: string, days: number): string {
+  return new Date(Date.parse(`${day}T12:00Z`) + days * 86_400_000).toISOString().slice(0, 10)
+}

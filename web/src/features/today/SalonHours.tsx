@@ -5,6 +5,7 @@ import { hoursQuery, salonAddressQuery } from '../../api/diaryQueries'
 import type { SalonHours as Hours } from '../../api/types'
 import { Button } from '../../ui/Button'
 import { Failure } from '../../ui/Notice'
+import { CalendarAddress } from '../diary/CalendarAddress'
 import { clock, shortDay } from '../diary/dayWords'
 
 const DAYS = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY', 'SUNDAY'] as const
@@ -160,33 +161,17 @@ function BusyFile({ onRead }: { onRead: (more: { from: string; to: string }[]) =
 }
 
 function SalonCalendar() {
-  const queries = useQueryClient()
   const { data } = useQuery(salonAddressQuery)
-  const address = useMutation({
-    mutationFn: async (isMade: boolean) => {
-      if (isMade) await answered(api.POST('/api/diary/address'))
-      else await answered(api.DELETE('/api/diary/address'))
-    },
-    onSuccess: () => queries.invalidateQueries({ queryKey: salonAddressQuery.queryKey }),
-  })
   return (
     <div className="grid content-start gap-1.5">
       <h3 className="label">All heads in one calendar</h3>
-      <p className="flex flex-wrap items-center gap-x-4 gap-y-1">
-        <a href="/api/diary.ics" download className="underline">
-          As a file
-        </a>
-        <Button disabled={address.isPending} onClick={() => address.mutate(data?.path === undefined)}>
-          {data?.path === undefined ? 'Make a secret address' : 'Revoke the address'}
-        </Button>
-      </p>
-      {data?.path !== undefined && (
-        <p className="figures bg-shallow px-2 py-1 text-[0.9rem] break-all">
-          {window.location.origin}
-          {data.path}
-        </p>
-      )}
-      {address.error !== null && <Failure error={address.error} />}
+      <CalendarAddress
+        file="/api/diary.ics"
+        path={data?.path}
+        make={() => answered(api.POST('/api/diary/address'))}
+        revoke={() => answered(api.DELETE('/api/diary/address'))}
+        queryKey={salonAddressQuery.queryKey}
+      />
     </div>
   )
 }

@@ -1,6 +1,6 @@
 import type { DeskEvent } from '../../api/types'
 import { useWidth } from '../../chart/useWidth'
-import { clock, daysBetween, longDay, shortDay } from '../diary/dayWords'
+import { clock, daysAfter, daysBetween, longDay, shortDay } from '../diary/dayWords'
 
 const ROW = 22
 const EDGE = 30
@@ -54,7 +54,7 @@ export function Towards({ event, today }: { event: DeskEvent; today: string }) {
                 fontSize="13"
                 fill="var(--ink)"
               >
-                {shortDay(plus(today, i))}
+                {shortDay(daysAfter(today, i))}
               </text>
             ))}
           {flags.map(({ flag, at, row }) => (
@@ -118,8 +118,4 @@ function placed(flags: readonly Flag[], x: (day: string) => number, width: numbe
     taken.push({ row, from, to })
     return { flag, at, row, flip }
   })
-}
-
-function plus(day: string, days: number): string {
-  return new Date(Date.parse(`${day}T12:00Z`) + days * 86_400_000).toISOString().slice(0, 10)
 }

@@ -38,6 +38,7 @@ class CalendarController {
     private static final int BUSY_AHEAD_DAYS = 370;
 
     private final DiaryService service;
+    private final DeskService desk;
     private final DiaryRepository diaries;
     private final CalendarRepository calendars;
     private final ClientRepository clients;
@@ -46,12 +47,14 @@ class CalendarController {
 
     CalendarController(
             DiaryService service,
+            DeskService desk,
             DiaryRepository diaries,
             CalendarRepository calendars,
             ClientRepository clients,
             Clock clock,
             ZoneId zone) {
         this.service = service;
+        this.desk = desk;
         this.diaries = diaries;
         this.calendars = calendars;
         this.clients = clients;
@@ -79,7 +82,10 @@ class CalendarController {
     @GetMapping("/api/clients/{id}/diary.ics")
     ResponseEntity<String> ofClient(@PathVariable long id) {
         Client client = clients.get(id);
-        return file(client.name().strip().split("\\s+")[0] + "'s hair", client(client, null), "diary-" + id);
+        return file(
+                client.name().strip().split("\\s+")[0] + "'s hair",
+                client(client, null, service.all(service.withEvents(client)).get(id)),
+                "diary-" + id);
     }
 
     @GetMapping("/api/diary.ics")
@@ -154,8 +160,7 @@ class CalendarController {
                 .body(new SalonHours(kept.diary(), zone.getId(), kept.version()));
     }
 
-    private List<Line> client(Client client, String name) {
-        DiaryService.Days days = service.all(clients.list()).get(client.id());
+    private List<Line> client(Client client, String name, DiaryService.Days days) {
         if (days == null) {
             return List.of();
         }
@@ -165,13 +170,11 @@ class CalendarController {
     }
 
     private List<Line> salon() {
-        List<Client> all = clients.list();
+        List<Client> all = desk.lately(diaries.all());
         Map<Long, DiaryService.Days> days = service.all(all);
         List<Line> lines = new ArrayList<>();
         for (Client client : all) {
-            if (days.containsKey(client.id())) {
-                lines.addAll(client(client, client.name()));
-            }
+            lines.addAll(client(client, client.name(), days.get(client.id())));
         }
         return lines;
     }

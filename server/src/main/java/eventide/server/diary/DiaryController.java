@@ -16,18 +16,18 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class DiaryController {
-    private final DiaryService service;
+    private final DeskService desk;
     private final LongWork longWork;
 
-    DiaryController(DiaryService service, LongWork longWork) {
-        this.service = service;
+    DiaryController(DeskService desk, LongWork longWork) {
+        this.desk = desk;
         this.longWork = longWork;
     }
 
     /** This morning: who comes, what is late, what waits. */
     @GetMapping("/today/desk")
     Desk desk() {
-        return longWork.run(stop -> service.desk());
+        return longWork.run(stop -> desk.desk());
     }
 
     /** The days to come of one head, with an event back-planned where there is one. */

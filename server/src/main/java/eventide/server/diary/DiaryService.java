@@ -5,8 +5,6 @@ import eventide.air.Outdoors;
 import eventide.diary.Aftercare;
 import eventide.diary.AftercareQuestion;
 import eventide.diary.BusyTime;
-import eventide.diary.Desk;
-import eventide.diary.DeskHead;
 import eventide.diary.DiaryEvent;
 import eventide.diary.DiaryPlan;
 import eventide.diary.DiaryQuestion;
@@ -29,7 +27,6 @@ import eventide.server.learning.LearningService;
 import eventide.server.shelf.ShelfRepository;
 import eventide.server.today.Forecast;
 import eventide.server.washdays.WashDay;
-import eventide.server.washdays.WashDayRepository;
 import eventide.server.washdays.WornWashes;
 import eventide.server.washdays.WornWashes.Worn;
 import eventide.shape.InvalidException;
@@ -63,7 +60,6 @@ public class DiaryService {
     private final DiaryRepository diaries;
     private final ClientRepository clients;
     private final WornWashes washes;
-    private final WashDayRepository washDays;
     private final LearningService learning;
     private final Forecast forecast;
     private final ShelfRepository shelf;
@@ -75,7 +71,6 @@ public class DiaryService {
             DiaryRepository diaries,
             ClientRepository clients,
             WornWashes washes,
-            WashDayRepository washDays,
             LearningService learning,
             Forecast forecast,
             ShelfRepository shelf,
@@ -84,7 +79,6 @@ public class DiaryService {
         this.diaries = diaries;
         this.clients = clients;
         this.washes = washes;
-        this.washDays = washDays;
         this.learning = learning;
         this.forecast = forecast;
         this.shelf = shelf;
@@ -122,7 +116,7 @@ public class DiaryService {
             throw InvalidException.of("hair", "This head was not read yet: begin with the consult.");
         }
         Kept kept = diaries.ofClient(id);
-        Days days = all(clients.list()).get(id);
+        Days days = all(withEvents(client)).get(id);
         LocalDate today = today();
         return new DiaryNow(
                 today,
@@ -178,7 +172,7 @@ public class DiaryService {
         return all;
     }
 
-    private static final Kept NOTHING_KEPT = new Kept(KeptDiary.EMPTY, 0);
+    static final Kept NOTHING_KEPT = new Kept(KeptDiary.EMPTY, 0);
     /** Where nobody said how long a visit takes, minutes. */
     private static final int VISIT_MINUTES = 60;
 
@@ -240,7 +234,7 @@ public class DiaryService {
         if (now.washDay() == null) {
             throw InvalidException.of("worn", "Nothing is worn yet: this head has had no wash here.");
         }
-        WashDay worn = all(clients.list()).get(id).last().day();
+        WashDay worn = all(withEvents(client)).get(id).last().day();
         int wearDay = day == null ? now.wearDay() : day;
         return Refresh.of(new RefreshQuestion(
                 client.hair(),
@@ -279,46 +273,21 @@ public class DiaryService {
     /** Washes below which nothing is asked of the log [CP: about eight make a judgement]. */
     private static final int ENOUGH_WASHES = 8;
 
-    /** The desk of this morning. */
-    Desk desk() {
-        List<Client> all = clients.list();
+    /** One head, and all that take hours of its days: with an hour made, or got ready for something. */
+    List<Client> withEvents(Client own) {
         Map<Long, Kept> kept = diaries.all();
-        Set<Long> running = washDays.running().stream().map(WashDay::clientId).collect(Collectors.toSet());
-        List<DeskHead> heads = new ArrayList<>();
-        all(all).forEach((id, days) -> heads.add(head(
-                all.stream()
-                        .filter(client -> client.id().equals(id))
-                        .findFirst()
-                        .orElseThrow(),
-                days,
-                kept.getOrDefault(id, NOTHING_KEPT).diary(),
-                running)));
-        return Desk.of(today(), heads, shelf.list());
-    }
-
-    private DeskHead head(Client client, Days days, KeptDiary kept, Set<Long> running) {
-        Set<Integer> looked = new HashSet<>();
-        if (days.last() != null) {
-            days.last().following().forEach(day -> looked.add(day.day()));
-            if (days.last().day().rating() != null) {
-                looked.add(1);
-            }
-        }
-        return new DeskHead(
-                client.id(),
-                client.name(),
-                client.hair(),
-                days.plan(),
-                kept,
-                days.last() == null ? null : days.lastAt().toLocalDate(),
-                looked,
-                running.contains(client.id()),
-                event(client),
-                days.last() == null ? null : days.last().day().routine());
+        return clients.list().stream()
+                .filter(client -> client.id().equals(own.id())
+                        || event(client) != null
+                        || !kept.getOrDefault(client.id(), NOTHING_KEPT)
+                                .diary()
+                                .visitsOrNone()
+                                .isEmpty())
+                .toList();
     }
 
     /** What the client's hair is done for; null where nothing lies ahead. */
-    private DiaryEvent event(Client client) {
+    DiaryEvent event(Client client) {
         if (client.intake() == null || client.intake().eventAt() == null) {
             return null;
         }
