@@ -15,7 +15,7 @@ type DayStripProps = {
   now: number
 }
 
-/** The hours of the day as a chart's border, each head its own falling water over them. */
+/** The hours of the day as a chart's border, over them how long each head takes: the fall is drawn, no tide was run for it. */
 export function DayStrip({ visits, now }: DayStripProps) {
   const [frame, width] = useWidth(900)
   const hours = hoursOf(visits)

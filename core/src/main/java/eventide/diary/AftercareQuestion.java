@@ -37,7 +37,7 @@ public record AftercareQuestion(
     }
 
     Air air(int day) {
-        return airs.isEmpty() ? Air.of(22, 50) : airs.get(Math.min(day, airs.size()) - 1);
+        return airs.isEmpty() ? WashTime.ROOM : airs.get(Math.min(day, airs.size()) - 1);
     }
 
     Correction learnedOrNone() {

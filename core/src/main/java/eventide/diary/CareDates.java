@@ -188,7 +188,7 @@ final class CareDates {
             if (known && since >= every) {
                 why = Words.weeks(protein, day) + " since the last; "
                         + (weak ? "fine or bleached hair takes it fortnightly." : "monthly is enough here.");
-            } else if (!known && weak && ChronoUnit.DAYS.between(asked.from(), day) >= 0) {
+            } else if (!known && weak) {
                 why = "No protein on record, and fine or bleached hair takes it fortnightly.";
             }
         }

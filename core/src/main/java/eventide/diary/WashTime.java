@@ -35,7 +35,8 @@ record WashTime(Routine routine, int hereMinutes, int dryMinutes, int slackMinut
     /** Where nothing can be worked out, minutes [CP: about two hours]. */
     private static final WashTime UNKNOWN = new WashTime(null, 120, 120, 25);
 
-    private static final Air ROOM = Air.of(22, 50);
+    /** Where nobody said what the air is [CP: a mild room]. */
+    static final Air ROOM = Air.of(22, 50);
 
     /** Of a routine, or of what is usual for this hair where there is none. */
     static WashTime of(Routine routine, Hair hair, Goal goal) {

@@ -21,7 +21,7 @@ final class Wearing {
             return List.of();
         }
         Air place = asked.event() == null || asked.event().air() == null
-                ? Air.of(22, 50)
+                ? WashTime.ROOM
                 : asked.event().air();
         Wash wash = Wash.of(time.routine(), asked.hair(), asked.goal(), place, null, null);
         Outcome outcome = OutcomeModel.predict(asked.learned() == null ? wash : wash.taught(asked.learned()));

@@ -14,6 +14,7 @@ import eventide.hair.Hair;
 import eventide.hair.Porosity;
 import eventide.hair.Scalp;
 import eventide.hair.Strand;
+import eventide.shape.Changed;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
@@ -257,6 +258,20 @@ public class CadenceTest {
         assertTrue(plan.entries().stream()
                 .filter(entry -> entry.kind() == Kind.CLARIFY || entry.kind() == Kind.PROTEIN)
                 .allMatch(entry -> entry.source() == DueBy.LOG));
+    }
+
+    /** "Protein five days ago" said at a reading three weeks back is twenty-six days ago. */
+    @Test
+    public void whatWasSaidAtTheReadingGrowsOlder() {
+        Hair read = Changed.with(CURLS.withCondition(Set.of(Condition.BLEACHED)), "daysSinceProtein", 5.0);
+        Cadence weekly = every(7, 100, null, null, null);
+        assertEquals(
+                days(DiaryPlan.of(asked(read, weekly, "2026-03-02", 3, washed("2026-02-23"))), Kind.PROTEIN),
+                List.of());
+        assertEquals(
+                days(DiaryPlan.of(asked(read.after(21), weekly, "2026-03-02", 3, washed("2026-02-23"))), Kind.PROTEIN)
+                        .size(),
+                1);
     }
 
     @Test

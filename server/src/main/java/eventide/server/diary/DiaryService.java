@@ -22,6 +22,7 @@ import eventide.learning.CareIntervals;
 import eventide.routine.Goal;
 import eventide.server.clients.Client;
 import eventide.server.clients.ClientRepository;
+import eventide.server.clients.ReadingTaken;
 import eventide.server.diary.DiaryRepository.Kept;
 import eventide.server.learning.LearningService;
 import eventide.server.shelf.ShelfRepository;
@@ -31,6 +32,7 @@ import eventide.server.washdays.WornWashes;
 import eventide.server.washdays.WornWashes.Worn;
 import eventide.shape.InvalidException;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -172,6 +174,15 @@ public class DiaryService {
         return all;
     }
 
+    /** Whole days since the head was read last: what it said was so many days ago is as much longer ago. */
+    private long daysSinceRead(Client client) {
+        return clients.readings(client.id()).stream()
+                .map(ReadingTaken::takenAt)
+                .max(Instant::compareTo)
+                .map(read -> Math.max(0, ChronoUnit.DAYS.between(read, clock.instant())))
+                .orElse(0L);
+    }
+
     static final Kept NOTHING_KEPT = new Kept(KeptDiary.EMPTY, 0);
     /** Where nobody said how long a visit takes, minutes. */
     private static final int VISIT_MINUTES = 60;
@@ -205,7 +216,7 @@ public class DiaryService {
         Worn last = worn.isEmpty() ? null : worn.get(worn.size() - 1);
         LocalDate today = today();
         DiaryPlan plan = DiaryPlan.of(new DiaryQuestion(
-                client.hair(),
+                client.hair().after(daysSinceRead(client)),
                 wishes(client),
                 today,
                 today.plusDays(AHEAD_DAYS),
