@@ -16,8 +16,8 @@ import eventide.wash.Wash;
 record Bearing(double anywhere, double here) {
     /** @param borne what this hair bears in any air */
     static Bearing of(Wash wash, double borne) {
-        double humid = HUMID_BEARS_LESS * Math.max(0, wash.air().wornDewPointC() - HUMID_FROM_C);
-        double dry = DRY_BEARS_MORE * Math.max(0, DRY_BELOW_C - wash.air().driestDewPointC());
+        double humid = HUMID_BEARS_LESS * Math.max(0, wash.wornDewPointC() - HUMID_FROM_C);
+        double dry = DRY_BEARS_MORE * Math.max(0, DRY_BELOW_C - wash.driestDewPointC());
         return new Bearing(
                 borne, borne * (1 - Math.min(HUMID_BEARS_AT_MOST, humid) + Math.min(DRY_BEARS_AT_MOST, dry)));
     }

@@ -44,7 +44,7 @@ final class FinishEffect implements Effect {
         finish(broken, put, ledger);
         double left = Cast.isSetBy(put) && !broken ? 1 - CAST_KEEPS_OUT : 1;
         double label = 1 - FILM_GUARDS * films + HUMECTANTS_DRAW * drawn;
-        worn(wash.air().wornDewPointC(), hair, ledger.sum(HOLD), label * left, ledger);
+        worn(wash.wornDewPointC(), hair, ledger.sum(HOLD), label * left, ledger);
         ledger.add(FRIZZ, FROST_FRIZZES * frost(wash) * drawn, "frost draws water out through humectants");
     }
 
@@ -80,7 +80,7 @@ final class FinishEffect implements Effect {
 
     /** What the air it is worn in does to any hair: it swells and tires where it is humid, and dries out in frost. */
     static void air(Wash wash, Reading hair, Ledger ledger) {
-        double over = Math.min(HUMID_AT_MOST_C, Math.max(0, wash.air().wornDewPointC() - HUMID_FROM_C));
+        double over = Math.min(HUMID_AT_MOST_C, Math.max(0, wash.wornDewPointC() - HUMID_FROM_C));
         double feels = LOOSE_HUMID + TIGHT_HUMID * hair.pattern().tightness();
         ledger.add(VOLUME, HUMID_LIFTS * over * feels, "humid air, swollen");
         ledger.add(DAYS, -HUMID_SHORTENS * over, "humid air, worn");
@@ -90,7 +90,7 @@ final class FinishEffect implements Effect {
 
     /** °C of dew point below where air is dry. */
     private static double frost(Wash wash) {
-        return Math.min(FROST_AT_MOST_C, Math.max(0, DRY_BELOW_C - wash.air().driestDewPointC()));
+        return Math.min(FROST_AT_MOST_C, Math.max(0, DRY_BELOW_C - wash.driestDewPointC()));
     }
 
     /**

@@ -46,6 +46,8 @@ public final class Wash {
     /** The zones each step has hands on, a bit for each: rules and scores ask many times over. */
     private final Map<StepPlace, Integer> zonesReached;
 
+    private final double wornDewPointC;
+    private final double driestDewPointC;
     private final double castMinute;
     private final double firstCastMinute;
     /** Null where both are looked at. */
@@ -74,6 +76,8 @@ public final class Wash {
         this.limits = limits;
         this.course = course;
         this.teaching = teaching;
+        this.wornDewPointC = air.wornDewPointC();
+        this.driestDewPointC = air.driestDewPointC();
         this.amounts = Amounts.of(routine, hair);
         this.lastRinse = routine.lastRinse();
         this.places = List.copyOf(routine.places());
@@ -109,6 +113,8 @@ public final class Wash {
         hair = like.hair;
         goal = like.goal;
         air = like.air;
+        wornDewPointC = like.wornDewPointC;
+        driestDewPointC = like.driestDewPointC;
         schools = like.schools;
         limits = like.limits;
         course = like.course;
@@ -266,6 +272,16 @@ public final class Wash {
 
     public Air air() {
         return air;
+    }
+
+    /** As {@link Air#wornDewPointC}: worked out once, for every zone asks. */
+    public double wornDewPointC() {
+        return wornDewPointC;
+    }
+
+    /** As {@link Air#driestDewPointC}. */
+    public double driestDewPointC() {
+        return driestDewPointC;
     }
 
     public Schools schools() {

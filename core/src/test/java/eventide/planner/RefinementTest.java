@@ -124,11 +124,11 @@ public class RefinementTest {
     public void norAreOtherLayersInOtherAmounts() {
         List<Integer> tried = new ArrayList<>();
         onRandomShelves(101, 6, settled -> {
-            for (Details amounts :
-                    settled.refinement().amounts(settled.best().choice().details())) {
+            Details own = settled.best().choice().details();
+            for (Details.Doses amounts : settled.refinement().amounts(own.dose())) {
                 for (Candidate choice : settled.search().everything()) {
                     settled.holdsAgainst(
-                            settled.search().judge(choice.with(amounts)), Refinement.WORTH_CHANGING + 1e-5);
+                            settled.search().judge(choice.with(own.with(amounts))), Refinement.WORTH_CHANGING + 1e-5);
                     tried.add(1);
                 }
             }

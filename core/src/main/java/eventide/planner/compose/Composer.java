@@ -120,7 +120,9 @@ public final class Composer {
                             : dosed(offTheScalp(apply), choice.mousse(), dose.hold()));
         }
         if (choice.details().work().lifted()) {
-            steps.add(Step.of(Action.SHAKE_ROOTS).build());
+            // Head down, a shake frees them; upright they are lifted by the fingers [CP].
+            boolean down = choice.details().work().upsideDown();
+            steps.add(Step.of(down ? Action.SHAKE_ROOTS : Action.LIFT_ROOTS).build());
         }
     }
 

@@ -42,7 +42,7 @@ public record Details(Before before, Doses dose, Work work, Finish finish) {
      * How hands go about it.
      *
      * @param creamFirst cream goes under the leave-in instead of over it
-     * @param lifted roots are shaken off the scalp at the end
+     * @param lifted roots are lifted off the scalp at the end, shaken where the head was down
      * @param upsideDown scrunching and shaking are done with the head down
      * @param foamUnder where there is gel too, mousse goes under it instead of over it at the crown
      * @param scrunches how often each handful is scrunched

@@ -316,7 +316,7 @@ public final class DryAndFinish {
                 : List.of(Details.Cloth.MICROPLOP, Details.Cloth.PLOP, Details.Cloth.NONE);
     }
 
-    private static boolean casts(Candidate choice) {
+    public static boolean casts(Candidate choice) {
         return Cast.isSetBy(choice.hold());
     }
 

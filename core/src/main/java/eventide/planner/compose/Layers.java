@@ -24,4 +24,9 @@ public record Layers(boolean leaveIn, boolean cream, boolean gel, boolean mousse
     public boolean isShaped() {
         return gel || mousse;
     }
+
+    /** Whether anything is in it that feeds. */
+    public boolean isMoist() {
+        return leaveIn || cream;
+    }
 }

@@ -95,8 +95,8 @@ public record DetailWords(String otherwise, Predicate<Step> about) {
             about.add(is(Action.SCRUNCH));
         }
         if (own.lifted() != other.lifted()) {
-            words.add(other.lifted() ? "roots shaken at the end" : "roots left alone");
-            about.add(is(Action.SHAKE_ROOTS));
+            words.add(other.lifted() ? "roots lifted at the end" : "roots left alone");
+            about.add(is(Action.SHAKE_ROOTS).or(is(Action.LIFT_ROOTS)));
         }
         if (own.upsideDown() != other.upsideDown()) {
             words.add(other.upsideDown() ? "scrunched upside down" : "scrunched upright");

@@ -2,9 +2,12 @@ package eventide.planner.search;
 
 import eventide.planner.Query;
 import eventide.planner.compose.Candidate;
+import eventide.planner.search.OtherBottles.Dosed;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /**
  * What is tried on a plan that is best against every single change: larger steps, the cheapest first. Other bottles in other amounts, two
@@ -15,12 +18,14 @@ public final class Improvement {
     private final Search search;
     private final Refinement refinement;
     private final EvaluationCache runs;
+    private final OtherBottles bottles;
 
     public Improvement(Query query, Search search, Refinement refinement, EvaluationCache runs) {
         this.query = query;
         this.search = search;
         this.refinement = refinement;
         this.runs = runs;
+        this.bottles = search.otherBottles();
     }
 
     /** The first plan found that is better by enough to change, null where there is none. */
@@ -36,8 +41,18 @@ public final class Improvement {
     }
 
     private Evaluation otherwiseDosed(Evaluation plan) {
-        return search.otherwise(plan.choice(), refinement.amounts(plan.choice().details()));
+        return bottles.best(mixed(plan), refinement.alike(plan.choice()), plan.worth(), MOST_IDLE);
     }
+
+    private List<Dosed> mixed(Evaluation plan) {
+        return bottles.mixed(
+                plan.choice(), refinement.amounts(plan.choice().details().dose()));
+    }
+
+    /** Runs in other bottles that bring nothing after which the rest is left: of the plan itself, and of each other way [OURS]. */
+    private static final int MOST_IDLE = 48;
+
+    private static final int MOST_IDLE_OTHERWISE = 18;
 
     private Evaluation exchanged(Evaluation plan) {
         List<Candidate> singles = new ArrayList<>();
@@ -54,9 +69,17 @@ public final class Improvement {
         return new Exchange(query, runs::of).best(plan, singles);
     }
 
-    /** Each other way has smaller things of its own. */
+    /** Each other way has smaller things, and bottles, of its own; so have clips, and a cast that is left. */
     private Evaluation otherwiseWorked(Evaluation plan) {
+        List<Dosed> mixed = mixed(plan);
+        List<List<Candidate>> ways = new ArrayList<>(search.otherWays(plan));
+        ways.addAll(refinement.finishedOtherwise(plan.choice()));
+        Stream<Evaluation> likeliest = ways.parallelStream()
+                .map(way -> bottles.best(mixed, way, plan.worth(), MOST_IDLE_OTHERWISE))
+                .filter(Objects::nonNull);
         return Evaluation.best(
-                search.otherWays(plan).parallelStream().map(refinement::of).toList());
+                Stream.concat(likeliest, Stream.ofNullable(search.otherwiseShaped(plan))).toList().parallelStream()
+                        .map(refinement::of)
+                        .toList());
     }
 }

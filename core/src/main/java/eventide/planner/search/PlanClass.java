@@ -2,10 +2,13 @@ package eventide.planner.search;
 
 import eventide.planner.Query;
 import eventide.planner.compose.Candidate;
+import eventide.planner.compose.Composer;
 import eventide.planner.compose.Details;
 import eventide.planner.compose.Frame;
 import eventide.planner.compose.Layers;
+import eventide.planner.compose.Stylers.Slot;
 import eventide.planner.search.Forecast.Mixture;
+import eventide.product.Product;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
@@ -22,9 +25,14 @@ public final class PlanClass {
     /** A class of which so many broke a limit, and none kept it, is left [OURS]. */
     private static final int MOST_FAILED = 3;
     /** Points of worth that a minute over a limit puts a class back, for it will hardly keep it [OURS]. */
-    private static final double MINUTE_OVER_COSTS = .5;
+    static final double MINUTE_OVER_COSTS = .5;
 
-    private static final int FAILED_COSTS = 6;
+    private static final double FAILED_COSTS = 6;
+    /** The same where a plan of the class came so near to keeping the limit, in minutes, that other bottles may keep it [OURS]. */
+    private static final double NEARLY_FAILED_COSTS = .5;
+
+    private static final double NEARLY = 2;
+    private static final int MOST_NEARLY_FAILED = 8;
 
     private final Frame frame;
     private final Layers layers;
@@ -37,6 +45,9 @@ public final class PlanClass {
     private final double first;
     private int next;
     private int failed;
+    /** Minutes by which the plan of it that came nearest broke a limit. */
+    private double leastOver = Double.POSITIVE_INFINITY;
+
     private Evaluation best;
 
     /**
@@ -99,12 +110,12 @@ public final class PlanClass {
     }
 
     public boolean isOver() {
-        return next >= ranked.size() || best == null && failed >= MOST_FAILED;
+        return next >= ranked.size() || best == null && failed >= (isNear() ? MOST_NEARLY_FAILED : MOST_FAILED);
     }
 
     /** The most that is to be looked for in it. */
     public double promise() {
-        double over = best == null ? MINUTE_OVER_COSTS * Math.max(0, minutesOver) + FAILED_COSTS * failed : 0;
+        double over = best == null ? MINUTE_OVER_COSTS * Math.max(0, minutesOver) + failedCosts() : 0;
         return promise - over + (isRun() ? OWN_REACH : BORROWED_REACH);
     }
 
@@ -115,7 +126,15 @@ public final class PlanClass {
 
     /** Minutes it is likely to be over a limit by, more for each plan of it that was. */
     public double over() {
-        return Math.max(0, minutesOver) + FAILED_COSTS * failed;
+        return Math.max(0, minutesOver) + failedCosts();
+    }
+
+    private double failedCosts() {
+        return failed * (isNear() ? NEARLY_FAILED_COSTS : FAILED_COSTS);
+    }
+
+    private boolean isNear() {
+        return leastOver <= NEARLY;
     }
 
     private boolean isRun() {
@@ -138,6 +157,39 @@ public final class PlanClass {
                 .toList();
     }
 
+    /** Where there was no time for a mixture, what goes on drier hair is sooner dry; false where there is no such left. */
+    private boolean drierNext(Query query, Mixture failed) {
+        double below = water(query, failed) - DRIER;
+        List<Mixture> rest = ranked.subList(next, ranked.size());
+        List<Mixture> drier =
+                rest.stream().filter(mixture -> water(query, mixture) <= below).toList();
+        ranked = Stream.of(
+                        ranked.subList(0, next),
+                        drier,
+                        rest.stream()
+                                .filter(mixture -> water(query, mixture) > below)
+                                .toList())
+                .flatMap(List::stream)
+                .toList();
+        return !drier.isEmpty();
+    }
+
+    /** Points of water that make another time of it [OURS]. */
+    private static final double DRIER = 5;
+
+    /** Percent of water the driest of its bottles leaves in the hair. */
+    private double water(Query query, Mixture mixture) {
+        double driest = 100;
+        for (Slot slot : Slot.values()) {
+            Product product = mixture.in(slot).first();
+            if (product != null && Composer.isSqueezedFor(product, query.schoolsOrDefault())) {
+                driest = Math.min(
+                        driest, Composer.squeezedTo(product, details.work().water()));
+            }
+        }
+        return driest;
+    }
+
     /** What came of {@link #nextChoice}. */
     public void ran(Query query, Evaluation plan) {
         if (!isRun()) {
@@ -149,8 +201,14 @@ public final class PlanClass {
             ranked = Stream.concat(Stream.of(first), ranked.stream().filter(other -> other != first))
                     .toList();
         }
+        Mixture run = ranked.get(next);
         next++;
-        failed += plan.isFeasible() ? 0 : 1;
+        if (best == null && !plan.isFeasible() && drierNext(query, run)) {
+            minutesOver = 0;
+        } else {
+            failed += plan.isFeasible() ? 0 : 1;
+        }
+        leastOver = plan.isFeasible() ? leastOver : Math.min(leastOver, plan.minutesOver());
         if (plan.isFeasible() && (best == null || Evaluation.BEST_FIRST.compare(plan, best) < 0)) {
             best = plan;
         }

@@ -18,11 +18,10 @@ import eventide.planner.compose.Preparation;
 import eventide.routine.NightCare;
 import eventide.routine.Schools;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Objects;
-import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /**
@@ -184,16 +183,36 @@ public final class Refinement {
         return each(preparation.all(), choice.details()::with);
     }
 
-    /** With every pair of amounts; as it stands first. */
-    public List<Details> amounts(Details own) {
-        Set<Details> all = new LinkedHashSet<>();
-        all.add(own);
+    /** Every pair of amounts. */
+    public List<Doses> amounts(Doses own) {
+        List<Doses> all = new ArrayList<>();
         for (Share hold : Share.values()) {
             for (Share moisture : moistures()) {
-                all.add(own.with(new Doses(moisture, hold, own.dose().crownSpared())));
+                all.add(new Doses(moisture, hold, own.crownSpared()));
             }
         }
-        return List.copyOf(all);
+        return all;
+    }
+
+    /** The plan itself, and with its stylers met by other water: what another bottle is worth hangs on it. */
+    public List<Candidate> alike(Candidate choice) {
+        return waters(choice).stream().map(choice::with).toList();
+    }
+
+    /** Clipped where it is not, or not where it is, and the same of a cast that is left: each met by any water; none where not open. */
+    public List<List<Candidate>> finishedOtherwise(Candidate choice) {
+        Finish own = choice.details().finish();
+        return Stream.<Predicate<Finish>>of(
+                        finish -> finish.clips() != own.clips() && finish.castLeft() == own.castLeft(),
+                        finish -> finish.clips() == own.clips() && finish.castLeft() != own.castLeft())
+                .map(otherwise -> finishes(choice).stream()
+                        .filter(details -> details.finish().cloth() == own.cloth()
+                                && details.finish().stop() == own.stop()
+                                && otherwise.test(details.finish()))
+                        .flatMap(details -> alike(choice.with(details)).stream())
+                        .toList())
+                .filter(some -> !some.isEmpty())
+                .toList();
     }
 
     /** What is advised for fine hair is the least that spreads; where that is too rich, it is the wrong bottle [CP]. */

@@ -191,43 +191,10 @@ public final class Search {
         return best;
     }
 
-    /**
-     * The best of the likeliest plans worked like one in other amounts, whatever their layers; null for none.
-     *
-     * @param amounts how much of each may go on
-     */
-    public Evaluation otherwise(Candidate taken, List<Details> amounts) {
-        record Other(Candidate choice, double worth) {}
-        Forecast forecast = runs.of(taken).forecast(query);
-        Layers own = Layers.of(taken);
-        Mixtures mixtures = new Mixtures(space.stylers());
-        List<Other> others = amounts.parallelStream()
-                .filter(dosed -> !dosed.equals(details))
-                .flatMap(dosed -> space.stylers().layerings().stream()
-                        .filter(layers -> layers.isShaped() == own.isShaped())
-                        .flatMap(layers -> mixtures.likeliest(layers, dosed, forecast).stream()
-                                .limit(OTHER_AMOUNTS)
-                                .map(mixture -> new Other(
-                                        mixture.choice(taken.frame(), dosed),
-                                        forecast.worth(
-                                                        mixture,
-                                                        dosed.dose(),
-                                                        dosed.work().foamUnder())
-                                                - LAYER_AND_PASS_COST * (layers.count() - own.count())))))
-                .toList();
-        return Evaluation.best(run(others.stream()
-                .sorted(Comparator.comparingDouble((Other other) -> -other.worth()))
-                .limit(MOST_OTHERS)
-                .map(Other::choice)
-                .toList()));
+    /** Other bottles for plans of this search. */
+    public OtherBottles otherBottles() {
+        return new OtherBottles(query, space.stylers(), runs, stop);
     }
-
-    /** Mixtures of each amount that are ranked, and of all of them how many are run [OURS]. */
-    private static final int OTHER_AMOUNTS = 5;
-
-    private static final int MOST_OTHERS = 24;
-    /** A further layer and the minutes it takes, in points of worth [OURS]. */
-    private static final double LAYER_AND_PASS_COST = Objective.LAYER_COSTS + .25;
 
     /** The best plan of each of the likeliest ways of shaping and drying, best first. */
     public List<Evaluation> contenders() {
@@ -255,20 +222,27 @@ public final class Search {
                 .toList();
     }
 
-    /** The likeliest to be shaped or dried in another way, each with the parting that suits it, the rest as it stands. */
-    public List<Evaluation> otherWays(Evaluation taken) {
+    /** The likeliest to be shaped or dried in another way, of each those parted in any way that suits it, the rest as it stands. */
+    public List<List<Candidate>> otherWays(Evaluation taken) {
         Candidate choice = taken.choice();
-        Map<Frame, Evaluation> ways = new LinkedHashMap<>();
+        Map<Frame, List<Candidate>> ways = new LinkedHashMap<>();
         run(space.frames(Layers.of(choice)).stream()
-                        .filter(frame -> frame.hands() != choice.hands() || frame.drying() != choice.drying())
+                        .filter(frame -> !frame.equals(choice.frame()))
                         .map(choice::with)
                         .toList())
                 .stream()
                 .filter(Evaluation::isFeasible)
                 .filter(plan -> plan.bound() > taken.worth() - SETTLES)
                 .sorted(Comparator.comparingDouble((Evaluation plan) -> -plan.bound()))
-                .forEach(plan -> ways.putIfAbsent(way(plan.choice()), plan));
+                .forEach(plan -> ways.computeIfAbsent(way(plan.choice()), any -> new ArrayList<>())
+                        .add(plan.choice()));
         return ways.values().stream().limit(MOST_CONTENDERS).toList();
+    }
+
+    /** The likeliest that is shaped where a plan is not, or is not where it is; null where none comes near. */
+    public Evaluation otherwiseShaped(Evaluation taken) {
+        boolean shaped = taken.choice().isShaped();
+        return rival(one -> one.layers().isShaped() != shaped, taken.worth() - SETTLES);
     }
 
     /** However it is parted. */
