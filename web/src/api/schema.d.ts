@@ -2492,6 +2492,7 @@ export interface components {
         };
         LabelFound: {
             hold?: number;
+            richness?: number;
             windowLow?: number;
             words: string;
         };

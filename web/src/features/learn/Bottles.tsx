@@ -70,7 +70,7 @@ function Line({ bottle, item }: { bottle: BottleLearned; item: ShelfItem | undef
 /** What the log shows of a label; one tap writes it on the bottle, and every plan goes by it. */
 function Found({ found, item }: { found: LabelFound; item: ShelfItem | undefined }) {
   const queries = useQueryClient()
-  const { hold, windowLow } = found
+  const { hold, richness, windowLow } = found
   const write = useMutation({
     mutationFn: ({ id, version, product, shelfId, facts }: ShelfItem) =>
       answered(
@@ -80,6 +80,7 @@ function Found({ found, item }: { found: LabelFound; item: ShelfItem | undefined
             product: {
               ...product,
               hold: hold ?? product.hold,
+              richness: richness ?? product.richness,
               windowLow: windowLow ?? product.windowLow,
             },
             shelfId,
@@ -89,16 +90,23 @@ function Found({ found, item }: { found: LabelFound; item: ShelfItem | undefined
       ),
     onSettled: () => queries.invalidateQueries(),
   })
-  const isProposal = hold !== undefined || windowLow !== undefined
+  const proposal = proposed(found)
   return (
     <span className="flex flex-wrap items-center gap-x-3 py-0.5">
       <b className="font-semibold">{found.words}</b>
-      {isProposal && item !== undefined && (
+      {proposal !== undefined && item !== undefined && (
         <Button disabled={write.isPending} onClick={() => write.mutate(item)}>
-          {hold === undefined ? `Say from ${windowLow} % on the bottle` : `Say hold ${hold} on the bottle`}
+          {`Say ${proposal} on the bottle`}
         </Button>
       )}
       {write.error !== null && <Failure error={write.error} />}
     </span>
   )
+}
+
+/** What would be written on the bottle; undefined where nothing would. */
+function proposed({ hold, richness, windowLow }: LabelFound): string | undefined {
+  if (hold !== undefined) return `hold ${hold}`
+  if (richness !== undefined) return `richness ${richness}`
+  return windowLow === undefined ? undefined : `from ${windowLow} %`
 }

@@ -11,10 +11,11 @@ import java.util.Objects;
  * Where a log shows a bottle otherwise than its label: how much it holds, how heavy it is, from how wet it works.
  *
  * @param hold it would be said to have, 0 to 10; absent where its hold stands
- * @param windowLow percent of water it would be said to work from; absent where its window stands. How rich it would have to be said for
- *     its weight is not worked out: that hangs on the hair and on what goes with it.
+ * @param richness it would be said to have, 0 to 10, for the weight it brings; absent where that stands, or where so little of it was worn
+ *     that no richness would explain it
+ * @param windowLow percent of water it would be said to work from; absent where its window stands
  */
-public record LabelFound(String words, @Maybe Double hold, @Maybe Double windowLow) {
+public record LabelFound(String words, @Maybe Double hold, @Maybe Double richness, @Maybe Double windowLow) {
     /** Water a hand could not tell from the window's own, points [OURS]. */
     private static final double NEAR = 3;
     /** Washes on either side of the window's end below which nothing is said of it [OURS]. */
@@ -28,26 +29,41 @@ public record LabelFound(String words, @Maybe Double hold, @Maybe Double windowL
     /** None where the label stands. */
     static List<LabelFound> of(Learned learned, String bottle, Estimate hold, Estimate weight) {
         List<LabelFound> found = new ArrayList<>();
+        List<Sample.Met> met = learned.samples().stream()
+                .map(sample -> sample.met().get(bottle))
+                .filter(Objects::nonNull)
+                .toList();
+        Sample.Met last = met.isEmpty() ? null : met.get(met.size() - 1);
         if (hold != null && hold.isClear()) {
-            Double said = learned.samples().stream()
-                    .map(sample -> sample.met().get(bottle))
-                    .filter(Objects::nonNull)
-                    .map(Sample.Met::hold)
-                    .reduce((earlier, later) -> later)
-                    .orElse(null);
-            found.add(new LabelFound(
-                    said("holds", hold, "more", "less"),
-                    said == null ? null : Math.min(FARTHEST, Math.max(0, toHalf(said + hold.points()))),
-                    null));
+            Double would = last == null ? null : onLabel(last.hold() + hold.points());
+            found.add(new LabelFound(said("holds", hold, "more", "less"), would, null, null));
         }
         if (weight != null && weight.isClear()) {
-            found.add(new LabelFound(said("weighs", weight, "more", "less"), null, null));
+            found.add(new LabelFound(said("weighs", weight, "more", "less"), null, richness(met, weight), null));
         }
         LabelFound window = window(learned, bottle);
         if (window != null) {
             found.add(window);
         }
         return found;
+    }
+
+    /** What would weigh so much on the hair it was worn on, by what a point of richness weighed there. */
+    private static Double richness(List<Sample.Met> met, Estimate weight) {
+        double point = met.stream().mapToDouble(Sample.Met::weighs).average().orElse(0);
+        if (point < LEAST_WEIGHED) {
+            return null;
+        }
+        double says = met.get(met.size() - 1).richness();
+        double would = onLabel(says + weight.points() / point);
+        return would == says ? null : would;
+    }
+
+    /** Points of weight a point of richness brings at least, where it can be told from others [OURS]. */
+    private static final double LEAST_WEIGHED = .05;
+
+    private static double onLabel(double points) {
+        return Math.min(FARTHEST, Math.max(0, toHalf(points)));
     }
 
     private static String said(String does, Estimate by, String more, String less) {
@@ -70,7 +86,7 @@ public record LabelFound(String words, @Maybe Double hold, @Maybe Double windowL
         double says = 0;
         for (Sample sample : learned.samples()) {
             Sample.Met met = sample.met().get(bottle);
-            if (met == null || !sample.has(ScoreName.DEFINITION)) {
+            if (met == null || !met.holds() || !sample.has(ScoreName.DEFINITION)) {
                 continue;
             }
             says = met.windowLow();
@@ -95,6 +111,7 @@ public record LabelFound(String words, @Maybe Double hold, @Maybe Double windowL
                                 works,
                                 says,
                                 drier.size()),
+                        null,
                         null,
                         works);
     }

@@ -3,6 +3,8 @@ package eventide.learning;
 import eventide.hair.Zone;
 import eventide.outcome.Outcome;
 import eventide.outcome.OutcomeModel;
+import eventide.outcome.WeightOfRichness;
+import eventide.product.Product;
 import eventide.wash.Layer;
 import eventide.wash.ScoreName;
 import eventide.wash.Wash;
@@ -19,7 +21,7 @@ import java.util.Map;
  * @param weight from above 0 to 1: a wash on hair that has changed since tells less
  * @param model what the model says, without anything learned
  * @param scored what was given; a score nobody gave is absent
- * @param met how wet the hair was where what holds went on, by the bottle's name
+ * @param met how each styler met the hair, by the bottle's name
  * @param zones of each score, by how much more a zone was off than the head: points; empty where zones were not scored
  */
 public record Sample(
@@ -52,13 +54,16 @@ public record Sample(
     }
 
     /**
-     * The water in which something that holds went on.
+     * How a styler met the hair, beside what its bottle says.
      *
+     * @param holds gel or mousse: where it met hair drier than its window, the model takes definition away
      * @param wetness percent, the mean over its sections
      * @param windowLow percent from which its bottle says that it works
      * @param hold its bottle says it has, 0 to 10
+     * @param richness its bottle says it has, 0 to 10
+     * @param weighs points of weight that one point more of richness would have brought
      */
-    public record Met(double wetness, double windowLow, double hold) {}
+    public record Met(boolean holds, double wetness, double windowLow, double hold, double richness, double weighs) {}
 
     /** A wash on hair that reads otherwise since (bleached, cut) tells as much as so many on hair as it is now [OURS]. */
     private static final double BEFORE_A_CHANGE = .4;
@@ -97,18 +102,23 @@ public record Sample(
     private static Map<String, Met> met(Wash wash) {
         Map<String, Met> met = new HashMap<>();
         for (Layer layer : wash.layers()) {
-            if (layer.holds()) {
-                double wetness = layer.visits().stream()
-                        .mapToDouble(visit -> visit.wetness())
-                        .average()
-                        .orElse(0);
-                met.put(
-                        layer.product().name(),
-                        new Met(
-                                wetness,
-                                layer.product().windowLow(),
-                                layer.product().hold()));
+            Product product = layer.product();
+            if (layer.visits().isEmpty()) {
+                continue;
             }
+            double wetness = layer.visits().stream()
+                    .mapToDouble(visit -> visit.wetness())
+                    .average()
+                    .orElse(0);
+            met.put(
+                    product.name(),
+                    new Met(
+                            layer.holds(),
+                            wetness,
+                            product.windowLow(),
+                            product.hold(),
+                            product.richness(),
+                            WeightOfRichness.pointsOf(wash, layer)));
         }
         return met;
     }

@@ -1,6 +1,7 @@
 package eventide.learning;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNull;
 import static org.testng.Assert.assertTrue;
 
 import eventide.hair.Zone;
@@ -192,15 +193,49 @@ public class LearnedTest {
                         Map.of(SCORE, model),
                         Map.of(SCORE, scored),
                         Map.of(),
-                        Map.of("ebb", new Sample.Met(dry ? 44 : 70, 60, 5))));
+                        Map.of("ebb", new Sample.Met(true, dry ? 44 : 70, 60, 5, 2, .3))));
             }
             List<LabelFound> label = BottleLearned.of(Learned.of(washes)).get(0).label();
             assertEquals(
                     label,
                     wider
                             ? List.of(new LabelFound(
-                                    "works from 45 % here, the bottle says 60 (7 washes drier)", null, 45.0))
+                                    "works from 45 % here, the bottle says 60 (7 washes drier)", null, null, 45.0))
                             : List.of());
+        }
+    }
+
+    private static final List<String> KINDS = List.of("fine waves", "medium curls", "coarse curls", "coarse coils");
+
+    /** Heavier by three quarters of a point than said, where a point of richness weighs .3: two and a half points richer than its label. */
+    @Test
+    public void aRichnessIsFoundFromTheWeightItBrings() {
+        for (double weighs : new double[] {.3, .01}) {
+            Random random = new Random(4);
+            List<Sample> washes = new ArrayList<>();
+            for (int i = 0; i < 60; i++) {
+                boolean worn = i % 2 == 0;
+                washes.add(new Sample(
+                        "wash " + (100 + i),
+                        "head " + i % 6,
+                        worn
+                                ? Map.of(
+                                        new Effect(Origin.BOTTLE, "ebb"), 1.0,
+                                        new Effect(Origin.BOTTLE_ON_KIND, "ebb on " + KINDS.get(i / 2 % 4)), 1.0)
+                                : Map.of(),
+                        1,
+                        Map.of(ScoreName.WEIGHT, 3.0),
+                        Map.of(ScoreName.WEIGHT, 3 + (worn ? .75 : 0) + .1 * random.nextGaussian()),
+                        Map.of(),
+                        worn ? Map.of("ebb", new Sample.Met(false, 70, 60, 0, 2, weighs)) : Map.of()));
+            }
+            List<LabelFound> label = BottleLearned.of(Learned.of(washes)).get(0).label();
+            assertEquals(label.size(), 1);
+            if (weighs < .05) {
+                assertNull(label.get(0).richness());
+            } else {
+                assertEquals(label.get(0).richness(), 4.5, .5);
+            }
         }
     }
 
