@@ -7,6 +7,7 @@ import eventide.routine.Limits;
 import eventide.routine.Routine;
 import eventide.routine.Schools;
 import eventide.routine.Step;
+import eventide.wash.AirMet;
 import eventide.wash.Steps;
 import eventide.wash.Wash;
 import java.util.List;
@@ -25,8 +26,6 @@ final class EndsWet implements Rule {
     private static final double TRACE = 8;
 
     private static final double FULL = 98;
-    /** Wet hair goes out into this only to be cold, °C [CP]. */
-    private static final double COLD = 10;
 
     @Override
     public String id() {
@@ -43,7 +42,7 @@ final class EndsWet implements Rule {
         if (wash.course().visits().isEmpty() || wash.isRefresh()) {
             return List.of();
         }
-        if (isColdOut(wash)) {
+        if (AirMet.isColdOut(wash)) {
             double out = Math.max(wash.course().endLengths(), wash.course().endRoots());
             if (out > FELT) {
                 return cold(wash, out);
@@ -89,10 +88,6 @@ final class EndsWet implements Rule {
                 null,
                 "Goes out " + Steps.percent(wet) + " wet: the rest dries at home, untouched.",
                 null));
-    }
-
-    private static boolean isColdOut(Wash wash) {
-        return wash.air().outdoors() != null && wash.air().outdoors().temperatureC() < COLD;
     }
 
     private List<Finding> cold(Wash wash, double wet) {

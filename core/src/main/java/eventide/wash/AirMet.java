@@ -24,4 +24,12 @@ public final class AirMet {
     public static double dampness(Wash wash) {
         return Math.max(0, wash.air().dewPointC() - DAMP_FROM_C);
     }
+
+    /** Whether it is worn out into the cold: wet hair there is only cold. */
+    public static boolean isColdOut(Wash wash) {
+        return wash.air().outdoors() != null && wash.air().outdoors().temperatureC() < COLD_C;
+    }
+
+    /** Out of doors below this wet hair is only cold, °C [CP]. */
+    private static final double COLD_C = 10;
 }

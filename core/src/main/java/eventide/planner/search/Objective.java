@@ -17,6 +17,7 @@ import eventide.routine.Goal;
 import eventide.routine.Limits;
 import eventide.routine.NightCare;
 import eventide.routine.Routine;
+import eventide.wash.AirMet;
 import eventide.wash.ScoreName;
 import eventide.wash.Wash;
 
@@ -31,6 +32,8 @@ public final class Objective {
     public static final double WAITING_MINUTE_COSTS = .01;
     /** A point of water left when the client goes: dry is better, damp is no disaster. */
     public static final double DAMP_COSTS = .08;
+    /** The same where it goes out into the cold: wet hair there is what a stylist would not have. */
+    public static final double DAMP_IN_COLD_COSTS = .24;
 
     public static final double LAYER_COSTS = .6;
     /** The client's own time each morning. */
@@ -93,7 +96,7 @@ public final class Objective {
     /** What it is worth where no rule says anything. */
     static double unflawed(Wash wash, Scores scores) {
         return ofScores(wash.goal(), scores)
-                - DAMP_COSTS * left(wash.course())
+                - (AirMet.isColdOut(wash) ? DAMP_IN_COLD_COSTS : DAMP_COSTS) * left(wash.course())
                 - CHAIR_MINUTE_COSTS * wash.course().chairMinutes()
                 - WAITING_MINUTE_COSTS * wash.course().minutes()
                 - keeping(wash.routine().isRefreshedDaily(), wash.routine().night())
