@@ -56,6 +56,8 @@ class DemoHistory {
     private final TrialRepository trials;
     private final Random scatter = new Random(SEED);
     private final HiddenTruth truth = new HiddenTruth(SEED);
+    /** A chance of its own, so that what else is drawn stays as it is. */
+    private final Random weighing = new Random(SEED + 1);
 
     DemoHistory(ShelfRepository shelf, WashDayRepository washDays, TrialRepository trials, Clock clock) {
         this.trials = trials;
@@ -212,7 +214,12 @@ class DemoHistory {
         washDays.add(day.id(), done(wash, start));
         Outcome outcome = OutcomeModel.predict(wash);
         washDays.rate(day.id(), rating(outcome, wash, client.name(), past), start.plus(Duration.ofHours(4)));
-        following(day.id(), outcome, past, HiddenTruth.secondDayLifts(client.name()));
+        following(
+                day.id(),
+                outcome,
+                past,
+                truth.of(wash, client.name(), HiddenTruth.rater(past.daysAgo()), past.disliked() ? past.tried() : null),
+                HiddenTruth.secondDayLifts(client.name()));
     }
 
     private List<ChairEvent> done(Wash wash, Instant start) {
@@ -236,11 +243,15 @@ class DemoHistory {
             HiddenTruth.Off off = truth.of(wash, client, zone, rater, disliked);
             zones.put(
                     zone,
-                    Rating.ZoneRating.of(
+                    new Rating.ZoneRating(
                             scattered(s.definition() + off.definition()),
                             scattered(s.clumping() + off.definition() / 2),
                             scattered(s.frizz() + off.frizz()),
-                            scattered(s.volume() + off.volume())));
+                            scattered(s.volume() + off.volume()),
+                            null,
+                            null,
+                            scattered(s.weight() + HiddenTruth.heavier(wash, zone), weighing),
+                            null));
         }
         Hair hair = wash.hair();
         List<StrandByRuler> strands = new ArrayList<>();
@@ -257,21 +268,23 @@ class DemoHistory {
     }
 
     /** Every other wash was looked at on the days after. */
-    private void following(long day, Outcome outcome, Past past, double secondDay) {
+    private void following(long day, Outcome outcome, Past past, HiddenTruth.Off off, double secondDay) {
         if (past.daysAgo() % 2 == 0 || past.daysAgo() < 4) {
             return;
         }
         int days = (int) Math.max(2, Math.round(outcome.overall().days()));
-        double off = past.disliked() ? HiddenTruth.DISLIKED : 0;
         for (int d = 2; d <= days + 1; d++) {
             boolean over = d == days + 1;
             washDays.follow(
                     day,
                     new FollowingDay(
                             d,
-                            scattered(outcome.overall().definition() - off - (d - 1) * .6 + (d == 2 ? secondDay : 0)),
-                            scattered(outcome.overall().frizz() + off + (d - 1) * .7),
-                            scattered(outcome.overall().volume() + (d - 1) * .4),
+                            scattered(outcome.overall().definition()
+                                    + off.definition()
+                                    - (d - 1) * .6
+                                    + (d == 2 ? secondDay : 0)),
+                            scattered(outcome.overall().frizz() + off.frizz() + (d - 1) * .7),
+                            scattered(outcome.overall().volume() + off.volume() + (d - 1) * .4),
                             d == 3 ? Set.of(FollowingDay.Refresh.MISTED, FollowingDay.Refresh.SHAKEN) : null,
                             over ? true : null,
                             null));
@@ -280,7 +293,11 @@ class DemoHistory {
 
     /** To the half point, as a hand writes it. */
     private double scattered(double score) {
-        double value = score + scatter.nextGaussian() * .5;
+        return scattered(score, scatter);
+    }
+
+    private static double scattered(double score, Random chance) {
+        double value = score + chance.nextGaussian() * .5;
         return Math.max(0, Math.min(10, Math.round(value * 2) / 2.0));
     }
 }

@@ -27,6 +27,10 @@ final class HiddenTruth {
 
     private static final double LENIENT_BY = .9;
     private static final String STEADY = "Piran Coe";
+    /** Its label says less than it weighs. */
+    private static final String HEAVIER = "Oxbow curl cream";
+
+    private static final double HEAVIER_BY = 1.2;
     private static final double OF_HEAD = .5;
     private static final double OF_BOTTLE = .3;
     private static final double OF_DAMP_AIR = .25;
@@ -42,6 +46,24 @@ final class HiddenTruth {
         Off plus(Off other) {
             return new Off(definition + other.definition, frizz + other.frizz, volume + other.volume);
         }
+    }
+
+    /** Points by which a zone is heavier than what its bottles say. */
+    static double heavier(Wash wash, Zone zone) {
+        return wash.layersIn(zone).stream()
+                        .anyMatch(layer -> layer.product().name().equals(HEAVIER))
+                ? HEAVIER_BY
+                : 0;
+    }
+
+    /** Of the whole head, its zones' mean. */
+    Off of(Wash wash, String head, String rater, String disliked) {
+        Off sum = new Off(0, 0, 0);
+        for (Zone zone : Zone.values()) {
+            sum = sum.plus(of(wash, head, zone, rater, disliked));
+        }
+        int zones = Zone.values().length;
+        return new Off(sum.definition() / zones, sum.frizz() / zones, sum.volume() / zones);
     }
 
     /** Two in three washes are scored by the one. */
