@@ -1827,12 +1827,10 @@ export interface components {
             /** Format: date */
             date: string;
             day: number;
-            definition: number;
-            frizz: number;
-            high: number;
-            low: number;
-            softness: number;
-            volume: number;
+            definition: components["schemas"]["ExpectedScore"];
+            frizz: components["schemas"]["ExpectedScore"];
+            softness: components["schemas"]["ExpectedScore"];
+            volume: components["schemas"]["ExpectedScore"];
         };
         Caution: {
             step?: number;
@@ -2037,6 +2035,7 @@ export interface components {
             who: string;
         };
         DeskLine: {
+            air?: string;
             at?: string;
             clientId?: number;
             days?: number;
@@ -2097,6 +2096,7 @@ export interface components {
             lastTrim?: string;
             learned?: components["schemas"]["Correction"];
             logged?: components["schemas"]["LoggedCadence"];
+            newNext?: string[];
             routine?: components["schemas"]["Routine"];
             /** Format: date */
             to: string;
@@ -2183,6 +2183,11 @@ export interface components {
             volume: number;
             washAt: string;
             wearDay: number;
+        };
+        ExpectedScore: {
+            high: number;
+            low: number;
+            value: number;
         };
         Fault: {
             message: string;

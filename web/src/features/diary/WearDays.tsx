@@ -41,6 +41,11 @@ export function WearDays({ care, today, wearDay }: WearDaysProps) {
               <span className="sm:sr-only">Day {day.day} </span>
               <span className="figures text-muted font-medium">{shortDay(day.date)}</span>
             </h3>
+            <dl className="figures text-muted flex flex-wrap gap-x-3 text-[0.88rem] sm:grid sm:gap-x-0">
+              <Expected word="frizz" score={day.frizz} />
+              <Expected word="volume" score={day.volume} />
+              <Expected word="softness" score={day.softness} />
+            </dl>
             {day.asks.map((line) => (
               <p key={line} className="text-[0.92rem] leading-snug">
                 {line}
@@ -55,6 +60,19 @@ export function WearDays({ care, today, wearDay }: WearDaysProps) {
   )
 }
 
+/** A score with what eight in ten such days would lie between. */
+function Expected({ word, score }: { word: string; score: CareDay['frizz'] }) {
+  return (
+    <div className="flex gap-x-1.5">
+      <dt>{word}</dt>
+      <dd>
+        <b className="text-ink font-semibold">{score.value.toFixed(1)}</b> ({score.low.toFixed(1)}–
+        {score.high.toFixed(1)})
+      </dd>
+    </div>
+  )
+}
+
 const HEIGHT = 138
 const [TOP, WATER] = [16, 104]
 
@@ -66,9 +84,9 @@ function WearPicture({ days, today }: { days: readonly CareDay[]; today: string 
   const y = (points: number) => WATER - (points / 10) * (WATER - TOP)
   const line = (of: (day: CareDay) => number) =>
     days.map((day, i) => `${i === 0 ? 'M' : 'L'}${x(day).toFixed(1)} ${y(of(day)).toFixed(1)}`).join('')
-  const band = `${line((day) => day.high)}${days
+  const band = `${line((day) => day.definition.high)}${days
     .toReversed()
-    .map((day) => `L${x(day).toFixed(1)} ${y(day.low).toFixed(1)}`)
+    .map((day) => `L${x(day).toFixed(1)} ${y(day.definition.low).toFixed(1)}`)
     .join('')}Z`
   return (
     <div ref={frame} className="[contain:inline-size]">
@@ -77,13 +95,13 @@ function WearPicture({ days, today }: { days: readonly CareDay[]; today: string 
         height={HEIGHT}
         viewBox={`0 0 ${width} ${HEIGHT}`}
         role="img"
-        aria-label={`Definition expected: ${days.map((day) => `day ${day.day} ${day.definition.toFixed(1)}`).join(', ')}`}
+        aria-label={`Definition expected: ${days.map((day) => `day ${day.day} ${day.definition.value.toFixed(1)}`).join(', ')}`}
       >
         <rect x="0" y={TOP - 10} width={width} height={WATER - TOP + 10} fill="var(--shallow)" />
         <path d={band} fill="var(--water)" />
-        <path d={line((day) => day.definition)} fill="none" stroke="var(--lengths)" strokeWidth="2.4" />
+        <path d={line((day) => day.definition.value)} fill="none" stroke="var(--lengths)" strokeWidth="2.4" />
         <path
-          d={line((day) => day.frizz)}
+          d={line((day) => day.frizz.value)}
           fill="none"
           stroke="var(--roots)"
           strokeWidth="1.6"
@@ -93,7 +111,7 @@ function WearPicture({ days, today }: { days: readonly CareDay[]; today: string 
           <g key={day.day}>
             <circle
               cx={x(day)}
-              cy={y(day.definition)}
+              cy={y(day.definition.value)}
               r={day.best ? 6 : 3.6}
               fill={day.best ? 'var(--ink)' : 'var(--paper)'}
               stroke="var(--ink)"
@@ -101,13 +119,13 @@ function WearPicture({ days, today }: { days: readonly CareDay[]; today: string 
             />
             <text
               x={x(day)}
-              y={y(day.definition) - 10}
+              y={y(day.definition.value) - 10}
               textAnchor="middle"
               className="figures"
               fontSize="15"
               fill="var(--ink)"
             >
-              {day.definition.toFixed(1)}
+              {day.definition.value.toFixed(1)}
               {day.best ? ' best' : ''}
             </text>
             <rect
@@ -133,19 +151,18 @@ function WearPicture({ days, today }: { days: readonly CareDay[]; today: string 
           </g>
         ))}
         <text
-          x={width - 4}
-          y={TOP + 3}
-          textAnchor="end"
+          x="4"
+          y={y(days[0]?.frizz.value ?? 0) - 5}
           className="figures"
           fontSize="12.5"
-          fill="var(--muted)"
+          fill="var(--roots)"
         >
-          definition, 8 in 10 within the band
-        </text>
-        <text x="4" y={y(days[0]?.frizz ?? 0) - 5} className="figures" fontSize="12.5" fill="var(--roots)">
           frizz
         </text>
       </svg>
+      <p className="figures text-muted text-[0.88rem] leading-tight">
+        Definition, eight in ten days within the band; frizz dotted.
+      </p>
     </div>
   )
 }

@@ -48,7 +48,10 @@ function Visit({ line, head }: { line: DeskLine; head: Today['clients'][number] 
             : hairLine(head.hair).split(' · ').slice(0, 3).join(' · ')}
         </span>
       </span>
-      <span className="max-sm:col-start-2">{line.what}</span>
+      <span className="max-sm:col-start-2">
+        {line.what}
+        {line.air !== undefined && <span className="text-muted block text-[0.92rem]">{line.air}</span>}
+      </span>
       <Link
         to={pathOf(line)}
         className="bg-ink text-paper px-4 py-2.5 text-center font-semibold max-sm:col-span-2"

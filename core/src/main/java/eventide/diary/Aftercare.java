@@ -38,22 +38,29 @@ public record Aftercare(
      * One day of wear.
      *
      * @param day 1 for the wash day
-     * @param definition expected, 0 to 10, and what four in five days would lie between
+     * @param definition expected, 0 to 10, as the other scores are
      * @param asks what the morning asks, a line each; empty where nothing does
      * @param air what the air of the day changes; absent where nothing
      */
     public record CareDay(
             int day,
             LocalDate date,
-            double definition,
-            double low,
-            double high,
-            double frizz,
-            double volume,
-            double softness,
+            ExpectedScore definition,
+            ExpectedScore frizz,
+            ExpectedScore volume,
+            ExpectedScore softness,
             List<String> asks,
             @Maybe String air,
             boolean best) {}
+
+    /** A score to come, 0 to 10, and what four in five such days would lie between. */
+    public record ExpectedScore(double value, double low, double high) {
+        static ExpectedScore of(ScoreName score, double value, Correction learned) {
+            double spread = learned.spread(score);
+            return new ExpectedScore(
+                    value, hundredth(Math.max(0, value - spread)), hundredth(Math.min(10, value + spread)));
+        }
+    }
 
     private static final int LATEST = 7;
     /** Refreshed on the third day of wear and every second after it, at most three times [CP]. */
@@ -89,16 +96,13 @@ public record Aftercare(
             WornDay expected = outcome.byDay().get(day - 1);
             boolean refresh = day >= REFRESHED_FROM && (day - REFRESHED_FROM) % 2 == 0 && refreshes < MOST_REFRESHES;
             refreshes += refresh ? 1 : 0;
-            double spread = learned.spread(ScoreName.DEFINITION);
             days.add(new CareDay(
                     day,
                     asked.washedOn().plusDays(day - 1L),
-                    expected.definition(),
-                    hundredth(Math.max(0, expected.definition() - spread)),
-                    hundredth(Math.min(10, expected.definition() + spread)),
-                    expected.frizz(),
-                    expected.volume(),
-                    expected.softness(),
+                    ExpectedScore.of(ScoreName.DEFINITION, expected.definition(), learned),
+                    ExpectedScore.of(ScoreName.FRIZZ, expected.frizz(), learned),
+                    ExpectedScore.of(ScoreName.VOLUME, expected.volume(), learned),
+                    ExpectedScore.of(ScoreName.SOFTNESS, expected.softness(), learned),
                     morning(day, refresh, asked),
                     air(asked.air(day)),
                     best != null && best == day));
@@ -133,6 +137,7 @@ public record Aftercare(
                 null,
                 null,
                 asked.worn(),
+                null,
                 null,
                 null,
                 null));

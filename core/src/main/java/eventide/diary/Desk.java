@@ -73,6 +73,7 @@ public record Desk(LocalDate today, List<DeskLine> lines, List<DeskEvent> events
      * @param what in a stylist's words
      * @param days until it, or since it was due; absent where neither
      * @param minutes a visit takes
+     * @param air what the air of the day changes on it; absent where nothing
      */
     public record DeskLine(
             Topic topic,
@@ -82,6 +83,7 @@ public record Desk(LocalDate today, List<DeskLine> lines, List<DeskEvent> events
             String what,
             @Maybe Integer days,
             @Maybe Integer minutes,
+            @Maybe String air,
             Tap tap) {}
 
     /** What several heads are got ready for, and what is done on the way to it. */
@@ -103,7 +105,7 @@ public record Desk(LocalDate today, List<DeskLine> lines, List<DeskEvent> events
                 lines.add(line(Topic.CHAIR, head, null, "A wash is going on.", null, Tap.CHAIR));
             }
             visits(today, head, lines);
-            overdue(head, lines);
+            overdue(today, head, lines);
             score(today, head, lines);
             event(today, head, lines);
         }
@@ -119,7 +121,15 @@ public record Desk(LocalDate today, List<DeskLine> lines, List<DeskEvent> events
 
     private static DeskLine line(Topic topic, DeskHead head, LocalDateTime at, String what, Long days, Tap tap) {
         return new DeskLine(
-                topic, head.id(), at, head.name(), what, days == null ? null : (Integer) days.intValue(), null, tap);
+                topic,
+                head.id(),
+                at,
+                head.name(),
+                what,
+                days == null ? null : (Integer) days.intValue(),
+                null,
+                null,
+                tap);
     }
 
     private static void visits(LocalDate today, DeskHead head, List<DeskLine> lines) {
@@ -133,6 +143,7 @@ public record Desk(LocalDate today, List<DeskLine> lines, List<DeskEvent> events
                         ready(head, visit.note()),
                         null,
                         visit.minutes() == null ? head.washMinutes() : visit.minutes(),
+                        head.airWords(),
                         head.running() ? Tap.CHAIR : Tap.PLAN));
             }
         }
@@ -162,9 +173,13 @@ public record Desk(LocalDate today, List<DeskLine> lines, List<DeskEvent> events
     }
 
     /** A head is named once, with all that is late on it, the latest first. */
-    private static void overdue(DeskHead head, List<DeskLine> lines) {
+    private static void overdue(LocalDate today, DeskHead head, List<DeskLine> lines) {
+        boolean comes = head.kept().visitsOrNone().stream()
+                .anyMatch(visit -> !visit.at().toLocalDate().isBefore(today));
         List<DiaryEntry> late = head.plan().entries().stream()
                 .filter(entry -> entry.overdueDays() != null)
+                // Who has an hour is on the way to it.
+                .filter(entry -> !comes || entry.kind() != Kind.WASH)
                 .sorted(Comparator.comparing(DiaryEntry::overdueDays).reversed())
                 .toList();
         if (late.isEmpty()) {
@@ -299,6 +314,7 @@ public record Desk(LocalDate today, List<DeskLine> lines, List<DeskEvent> events
                     Words.number(product.stockMl()) + " ml left; the week's washes take "
                             + Words.number(grams) + " ("
                             + by.get(product.name()).stream().map(Desk::first).collect(Collectors.joining(", ")) + ").",
+                    null,
                     null,
                     null,
                     Tap.SHELF));

@@ -69,6 +69,9 @@ public record DiaryPlan(List<DiaryEntry> entries, @Maybe EventPlan event, List<D
                 entries.add(wash == washes.get(0) && !wash.forEvent() ? entry.overdue(dates.overdueDays()) : entry);
             }
             entries.addAll(CareDates.of(asked, washes));
+            if (!washes.isEmpty() && asked.newNext() != null && !asked.newNext().isEmpty()) {
+                patchTest(washes.get(0).date(), asked.newNext());
+            }
             between(washes);
             if (asked.event() != null) {
                 theDay(event);
@@ -93,27 +96,33 @@ public record DiaryPlan(List<DiaryEntry> entries, @Maybe EventPlan event, List<D
                     DueBy.TRADE,
                     time.hereMinutes()));
             if (!asked.hair().allergiesOrEmpty().isEmpty()) {
-                patchTest(rehearsal.date());
+                patchTest(
+                        rehearsal.date(),
+                        "Known sensitivity: whatever is new at the rehearsal is tried on the skin 48 hours before.",
+                        "Put nothing on that this client has not had before.");
             }
         }
 
-        /** In time for what is tried first at the rehearsal. */
-        private void patchTest(LocalDate rehearsal) {
-            LocalDate day = rehearsal.minusDays(PATCH_DAYS);
+        private void patchTest(LocalDate wash, List<String> fresh) {
+            String which = String.join(" and ", fresh);
+            patchTest(
+                    wash,
+                    which + (fresh.size() == 1 ? " is" : " are")
+                            + " new on this head: a dab on the skin 48 hours before " + Words.day(wash) + ".",
+                    "Leave " + which + " out of it, or wash two days later.");
+        }
+
+        /** In time for what goes on first at a wash. */
+        private void patchTest(LocalDate wash, String why, String otherwise) {
+            LocalDate day = wash.minusDays(PATCH_DAYS);
             if (day.isBefore(asked.from())) {
                 conflicts.add(DiaryConflict.of(
                         Kind.PATCH_TEST,
-                        "No 48 hours are left for a patch test before " + Words.day(rehearsal) + ".",
-                        "Put nothing on that this client has not had before."));
+                        "No 48 hours are left for a patch test before " + Words.day(wash) + ".",
+                        otherwise));
                 return;
             }
-            entries.add(new DiaryEntry(
-                    day,
-                    null,
-                    Kind.PATCH_TEST,
-                    "Known sensitivity: whatever is new at the rehearsal is tried on the skin 48 hours before.",
-                    DueBy.TRADE,
-                    null));
+            entries.add(new DiaryEntry(day, null, Kind.PATCH_TEST, why, DueBy.TRADE, null));
         }
 
         private void newBottles(List<PlannedWash> washes, LocalDate event) {

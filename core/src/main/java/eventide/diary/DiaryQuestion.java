@@ -7,6 +7,7 @@ import eventide.shape.Bounded;
 import eventide.shape.Fault;
 import eventide.shape.Frozen;
 import eventide.shape.InvalidException;
+import eventide.shape.Letters;
 import eventide.shape.Maybe;
 import eventide.shape.Shape;
 import eventide.wash.Correction;
@@ -27,6 +28,7 @@ import java.util.List;
  * @param lastTrim the day ends were cut last
  * @param logged what the log shows of this head's care
  * @param learned what it has taught of this head's scores
+ * @param newNext bottles of the next wash that this head has not had
  */
 public record DiaryQuestion(
         Hair hair,
@@ -41,7 +43,8 @@ public record DiaryQuestion(
         @Maybe Routine routine,
         @Maybe LocalDate lastTrim,
         @Maybe LoggedCadence logged,
-        @Maybe Correction learned)
+        @Maybe Correction learned,
+        @Maybe @Letters(least = 1, most = 200) List<String> newNext)
         implements Bounded {
     /** Two years and a little. */
     private static final int MOST_DAYS = 750;
@@ -64,7 +67,9 @@ public record DiaryQuestion(
                 routine,
                 lastTrim,
                 logged,
-                learned);
+                learned,
+                newNext);
+        newNext = Frozen.list(newNext);
         washes = Frozen.list(washes);
         busy = Frozen.list(busy);
         if (to.isBefore(from)) {

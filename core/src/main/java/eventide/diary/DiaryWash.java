@@ -63,6 +63,22 @@ public record DiaryWash(
                 date, clarified, mask, protein, wear.daysLasted(), wear.best(), fresh.isEmpty() ? null : fresh);
     }
 
+    /**
+     * The bottles of a wash to come that a head has not had; none where it has had nothing yet, for then all are new.
+     *
+     * @param had those it had
+     */
+    public static List<String> newIn(Routine routine, Set<String> had) {
+        return had.isEmpty()
+                ? List.of()
+                : routine.places().stream()
+                        .flatMap(place -> products(routine.at(place)).stream())
+                        .map(Product::name)
+                        .filter(name -> !had.contains(name))
+                        .distinct()
+                        .toList();
+    }
+
     private static boolean is(Step step, Action action, Role role) {
         return step.action() == action || products(step).stream().anyMatch(product -> product.role() == role);
     }

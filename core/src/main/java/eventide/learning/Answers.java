@@ -3,6 +3,7 @@ package eventide.learning;
 import eventide.hair.Zone;
 import eventide.routine.Goal;
 import eventide.shape.Maybe;
+import eventide.shape.Signed;
 import eventide.wash.Correction.Kind;
 import eventide.wash.ScoreName;
 import java.util.ArrayList;

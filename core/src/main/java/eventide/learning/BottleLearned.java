@@ -1,6 +1,7 @@
 package eventide.learning;
 
 import eventide.shape.Said;
+import eventide.shape.Signed;
 import eventide.wash.ScoreName;
 import java.util.ArrayList;
 import java.util.List;

@@ -2,6 +2,7 @@ package eventide.learning;
 
 import eventide.hair.Zone;
 import eventide.shape.Maybe;
+import eventide.shape.Signed;
 import eventide.wash.Correction.Kind;
 import eventide.wash.Manner;
 import eventide.wash.ScoreName;

@@ -3,6 +3,7 @@ package eventide.learning;
 import eventide.learning.TrialQuestion.TrialPair;
 import eventide.routine.Half;
 import eventide.shape.Maybe;
+import eventide.shape.Signed;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;

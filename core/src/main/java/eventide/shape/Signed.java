@@ -1,15 +1,15 @@
-package eventide.learning;
+package eventide.shape;
 
 import java.util.Locale;
 
 /** Points as they are said: "+0.6", "−0.8", "0.0". */
-final class Signed {
+public final class Signed {
     /** Less is said as nothing, points. */
     private static final double NOTHING = .05;
 
     private Signed() {}
 
-    static String of(double points) {
+    public static String of(double points) {
         if (Math.abs(points) < NOTHING) {
             return "0.0";
         }

@@ -216,20 +216,7 @@ public class CadenceTest {
     @Test
     public void endsAreCutTenWeeksAfterTheLastTimeOnAWashDay() {
         DiaryQuestion plain = asked(CURLS, every(7, null, null, null, null), "2026-03-02", 80, washed("2026-03-01"));
-        DiaryQuestion asked = new DiaryQuestion(
-                plain.hair(),
-                plain.goal(),
-                plain.from(),
-                plain.to(),
-                null,
-                plain.cadence(),
-                plain.washes(),
-                null,
-                null,
-                null,
-                day("2026-02-01"),
-                null,
-                null);
+        DiaryQuestion asked = Changed.with(plain, "lastTrim", day("2026-02-01"));
         assertEquals(days(DiaryPlan.of(asked), Kind.TRIM), List.of(day("2026-04-12")));
     }
 
@@ -238,20 +225,7 @@ public class CadenceTest {
     public void theLogGoesBeforeTheTrade() {
         DiaryQuestion plain =
                 asked(CURLS, every(5, null, null, null, null), "2026-03-02", 40, with("2026-03-01", true, false, true));
-        DiaryQuestion logged = new DiaryQuestion(
-                plain.hair(),
-                plain.goal(),
-                plain.from(),
-                plain.to(),
-                null,
-                plain.cadence(),
-                plain.washes(),
-                null,
-                null,
-                null,
-                null,
-                new LoggedCadence(30, 20),
-                null);
+        DiaryQuestion logged = Changed.with(plain, "logged", new LoggedCadence(30, 20));
         DiaryPlan plan = DiaryPlan.of(logged);
         assertEquals(days(plan, Kind.CLARIFY), List.of(day("2026-03-31")));
         assertEquals(days(plan, Kind.PROTEIN), List.of(day("2026-03-21"), day("2026-04-10")));
@@ -319,5 +293,21 @@ public class CadenceTest {
                 moved.entries().get(0).source() == DueBy.HAND,
                 true,
                 moved.entries().toString());
+    }
+
+    /** 48 hours before the wash it is new in; where those are not left it is said what to do instead. */
+    @Test
+    public void aNewBottleIsTriedOnTheSkinTwoDaysBefore() {
+        DiaryQuestion plain = asked(CURLS, null, "2026-03-01", 20, washed("2026-02-27"));
+        LocalDate wash = days(DiaryPlan.of(plain), Kind.WASH).get(0);
+        DiaryQuestion fresh = Changed.with(plain, "newNext", List.of("Ebb gel", "Kelp milk"));
+        DiaryPlan plan = DiaryPlan.of(fresh);
+        assertEquals(days(plan, Kind.PATCH_TEST), List.of(wash.minusDays(2)));
+        assertEquals(days(DiaryPlan.of(plain), Kind.PATCH_TEST), List.of());
+        DiaryPlan late =
+                DiaryPlan.of(Changed.with(Changed.with(fresh, "from", wash.minusDays(1)), "to", wash.plusDays(9)));
+        assertEquals(days(late, Kind.PATCH_TEST), List.of());
+        assertEquals(
+                late.conflicts().get(0).doNext(), "Leave Ebb gel and Kelp milk out of it, or wash two days later.");
     }
 }

@@ -60,6 +60,7 @@ final class Days {
                 null,
                 null,
                 null,
+                null,
                 null);
     }
 
@@ -77,7 +78,8 @@ final class Days {
                 asked.routine(),
                 asked.lastTrim(),
                 asked.logged(),
-                asked.learned());
+                asked.learned(),
+                asked.newNext());
     }
 
     static Hair head(Random random) {
@@ -142,7 +144,8 @@ final class Days {
                         ? new LoggedCadence(
                                 maybe(random, 14 + random.nextInt(20)), maybe(random, 14 + random.nextInt(20)))
                         : null,
-                null);
+                null,
+                random.nextInt(4) == 0 ? List.of("Ebb gel") : null);
     }
 
     private static Integer maybe(Random random, int value) {

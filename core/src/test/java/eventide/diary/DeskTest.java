@@ -36,7 +36,18 @@ public class DeskTest {
     private static DeskHead head(
             String name, DiaryQuestion asked, KeptDiary kept, Set<Integer> looked, boolean running) {
         return new DeskHead(
-                7, name, CURLS, DiaryPlan.of(asked), kept, WashDates.last(asked), looked, running, asked.event(), WORN);
+                7,
+                name,
+                CURLS,
+                DiaryPlan.of(asked),
+                kept,
+                WashDates.last(asked),
+                looked,
+                running,
+                asked.event(),
+                asked.goal(),
+                Air.of(24, 85),
+                WORN);
     }
 
     private static List<DeskLine> of(Desk desk, Topic topic) {
@@ -65,7 +76,9 @@ public class DeskTest {
         assertEquals(visit.tap(), Tap.PLAN);
         assertTrue(visit.what().startsWith("tired neck · clarify"), visit.what());
         assertEquals(of(desk, Topic.VISIT).size(), 1);
-        assertEquals(of(desk, Topic.OVERDUE).get(0).what(), "Wash 2 days late.");
+        assertEquals(of(desk, Topic.OVERDUE), List.of(), "who has an hour is not late for a wash");
+        Desk without = Desk.of(TODAY, List.of(head("Una Creel", late, KeptDiary.EMPTY, Set.of(), false)), List.of());
+        assertEquals(of(without, Topic.OVERDUE).get(0).what(), "Wash 2 days late.");
         assertEquals(of(desk, Topic.SCORE).size(), 1);
         assertTrue(of(desk, Topic.BOTTLE).get(0).what().contains("Una"), desk.toString());
     }
@@ -134,9 +147,23 @@ public class DeskTest {
         assertTrue(care.days().get(2).asks().stream().anyMatch(line -> line.startsWith("Mist only")));
         for (int i = 0; i < care.days().size(); i++) {
             Aftercare.CareDay day = care.days().get(i);
-            assertTrue(day.low() <= day.definition() && day.definition() <= day.high());
-            assertTrue(i == 0 || day.definition() <= care.days().get(i - 1).definition(), "definition falls");
+            for (Aftercare.ExpectedScore score : List.of(day.definition(), day.frizz(), day.volume(), day.softness())) {
+                assertTrue(score.low() <= score.value() && score.value() <= score.high(), score.toString());
+                assertTrue(score.high() > score.low(), "nobody is sure: " + score);
+            }
+            assertTrue(
+                    i == 0
+                            || day.definition().value()
+                                    <= care.days().get(i - 1).definition().value(),
+                    "definition falls");
         }
+    }
+
+    @Test
+    public void whoComesIsToldWhatTheAirDoes() {
+        assertEquals(AirToday.words(WORN, CURLS, Days.GOAL, Air.EASY), null);
+        String damp = AirToday.words(WORN, CURLS, Days.GOAL, Air.of(26, 85));
+        assertTrue(damp.contains("frizz +") && damp.contains("days −"), damp);
     }
 
     @Test
@@ -146,8 +173,10 @@ public class DeskTest {
         Aftercare care = Aftercare.of(care(List.of(dry, damp, dry)));
         assertTrue(care.days().get(1).air().contains("humid"), care.toString());
         assertEquals(care.days().get(0).air(), null);
-        double easy = Aftercare.of(care(List.of(dry))).days().get(1).frizz();
-        assertTrue(care.days().get(1).frizz() > easy + .2, care.days().get(1).frizz() + " against " + easy);
+        double easy = Aftercare.of(care(List.of(dry))).days().get(1).frizz().value();
+        assertTrue(
+                care.days().get(1).frizz().value() > easy + .2,
+                care.days().get(1).frizz() + " against " + easy);
     }
 
     @Test

@@ -87,6 +87,28 @@ public class DiaryHttpTest {
                 kinds.toString());
     }
 
+    /** What is planned for the next wash and was never on this head is tried on the skin first; what it has had is not. */
+    @Test
+    public void aBottleThatIsNewInThePlanWantsAPatchTest() {
+        long id = client("Wren Castellan");
+        String plan = "{\"name\":\"next\"," + HEAD + ",\"air\":" + Bodies.AIR
+                + ",\"routine\":{\"formatVersion\":1,\"steps\":[{\"action\":\"RINSE\"},{\"action\":\"APPLY\",\"product\":"
+                + "{\"name\":\"%s\",\"role\":\"GEL\",\"hold\":6,\"richness\":2,\"windowLow\":50,\"windowHigh\":95}}]}}";
+        assertEquals(
+                server.post("/api/clients/" + id + "/wash-days", plan.formatted("Kelp jelly"))
+                        .status(),
+                201);
+        String had = diary("Wren Castellan").body().toString();
+        assertFalse(had.contains("Kelp jelly is new"), had);
+        assertEquals(
+                server.post("/api/clients/" + id + "/wash-days", plan.formatted("Rip strong gel"))
+                        .status(),
+                201);
+        JsonNode body = diary("Wren Castellan").body();
+        String said = body.at("/plan/entries").toString() + body.at("/plan/conflicts");
+        assertTrue(said.contains("Rip strong gel") && said.contains("PATCH_TEST"), said);
+    }
+
     @Test
     public void whatDoesNotExistIsSaidWhereItStands() {
         Answer bad = server.post(

@@ -20,9 +20,6 @@ import java.util.Locale;
  * @param unfinished said where the two were compared before either was searched to the end
  */
 public record AirCompared(String words, List<String> otherwise, List<Moved> moved, @Maybe String unfinished) {
-    /** A mild room and nothing else to wear it in: dew point 12 °C [OURS, the middle of the easy band]. */
-    private static final Air EASY = Air.of(22, 52);
-
     public static AirCompared of(Query query) {
         return of(query, Stop.NEVER);
     }
@@ -30,7 +27,7 @@ public record AirCompared(String words, List<String> otherwise, List<Moved> move
     /** With the best plans there was time for. */
     public static AirCompared of(Query query, Stop stop) {
         Suggestion today = Planner.best(query, stop);
-        Suggestion easy = Planner.best(query.in(EASY), stop);
+        Suggestion easy = Planner.best(query.in(Air.EASY), stop);
         if (today == null || easy == null) {
             return new AirCompared(words(query.air()), List.of(), List.of(), unfinished(stop));
         }

@@ -86,6 +86,8 @@ class DeskService {
                 looked,
                 running.contains(client.id()),
                 diary.event(client),
+                DiaryService.wishes(client),
+                diary.airToday(),
                 days.last() == null ? null : days.last().day().routine());
     }
 

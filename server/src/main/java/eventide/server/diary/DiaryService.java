@@ -228,7 +228,10 @@ public class DiaryService {
                 last == null ? null : last.day().routine(),
                 kept.diary().lastTrim(),
                 logged(client, past),
-                past.isEmpty() ? null : learning.head(client).correction()));
+                past.isEmpty() ? null : learning.head(client).correction(),
+                washes.planned(client.id())
+                        .map(routine -> DiaryWash.newIn(routine, had))
+                        .orElse(null)));
         return new Days(past, last, kept.diary().on(plan), last == null ? null : at(last));
     }
 
@@ -339,6 +342,11 @@ public class DiaryService {
 
     private static final int DAYS_OF_AIR = 7;
 
+    /** Where hair that is done today is worn. */
+    Air airToday() {
+        return air(today().atTime(WORN_AT));
+    }
+
     private Air air(LocalDateTime at) {
         Outdoors out = forecast.at(at.atZone(zone).toInstant());
         return new Air(ROOM_C, ROOM_HUMIDITY, out);
@@ -357,7 +365,7 @@ public class DiaryService {
         return LocalDateTime.ofInstant(wash.day().startedAt(), zone);
     }
 
-    private static Goal wishes(Client client) {
+    static Goal wishes(Client client) {
         return client.goal() == null ? USUAL : client.goal();
     }
 }

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,6 +29,17 @@ public class WornWashes {
                    (select count(*) from wash_following f join wash_day d on d.id = f.wash_day_id
                      where d.client_id = w.client_id) following
               from wash_day w where w.removed_at is null group by w.client_id order by w.client_id
+            """;
+
+    private static final String PLANNED =
+            """
+            select routine from wash_day
+             where client_id = :client and started_at is null and removed_at is null and not refresh
+               and planned_at > coalesce(
+                   (select max(w.planned_at) from wash_day w
+                     where w.client_id = :client and w.started_at is not null and w.removed_at is null),
+                   timestamp '1970-01-01 00:00:00+00:00')
+             order by planned_at desc, id desc limit 1
             """;
 
     private final JdbcClient jdbc;
@@ -61,6 +73,14 @@ public class WornWashes {
             }
         }
         return worn;
+    }
+
+    /** What is planned for a head and not begun yet; none where its last wash came later. */
+    public Optional<Routine> planned(long client) {
+        return jdbc.sql(PLANNED)
+                .param("client", client)
+                .query((row, number) -> shapes.kept(row.getString("routine"), Routine.class))
+                .optional();
     }
 
     /** Of a wash, what was really done up to now. */
