@@ -37,45 +37,7 @@ export function CourseStrip({ chair, tide, minute, next, clocks, now }: CourseSt
       className="border-line short:border-0 short:px-0 grid items-center gap-x-4 border-t px-4 py-1 sm:px-6 lg:tall:grid-cols-[minmax(0,1fr)_22rem]"
     >
       <div className="relative hidden h-12 lg:tall:block">
-        <svg
-          viewBox={`0 0 ${BOX.width} ${BOX.height}`}
-          preserveAspectRatio="none"
-          className="border-ink h-full w-full border"
-          role="img"
-          aria-label={`${where}, ${rings}`}
-        >
-          <rect width={BOX.width} height={BOX.height} fill="var(--sand)" />
-          <path d={area(points(tide, 'lengths'), s, 0)} fill="var(--water)" />
-          <path
-            d={curve(points(tide, 'lengths'), s)}
-            fill="none"
-            stroke="var(--lengths)"
-            strokeWidth="2"
-            vectorEffect="non-scaling-stroke"
-          />
-          <path
-            d={curve(points(tide, 'roots'), s)}
-            fill="none"
-            stroke="var(--roots)"
-            strokeWidth="1.6"
-            strokeDasharray="6 3"
-            vectorEffect="non-scaling-stroke"
-          />
-          <rect y={BOX.height - 5} width={BOX.width} height="5" fill="var(--paper)" />
-          {tide.steps.map((step) => (
-            <rect
-              key={step.index}
-              x={s.x(step.startMinute)}
-              y={BOX.height - 5}
-              width={Math.max(
-                0,
-                s.x(Math.min(step.endMinute, step.startMinute + step.handsOnMinutes)) - s.x(step.startMinute),
-              )}
-              height="5"
-              fill="var(--ink)"
-            />
-          ))}
-        </svg>
+        <StripWater tide={tide} label={`${where}, ${rings}`} />
         <span
           aria-hidden
           className="border-ink absolute -inset-y-1 w-0 border-l-[3px]"
@@ -103,5 +65,51 @@ export function CourseStrip({ chair, tide, minute, next, clocks, now }: CourseSt
         {steps[0] !== undefined && ` · then ${stepLine(steps[0]).toLowerCase()}`}
       </p>
     </section>
+  )
+}
+
+/** The water of the whole wash, hands on as ink along its foot. */
+function StripWater({ tide, label }: { tide: Tide; label: string }) {
+  const s = scales([tide], BOX)
+  return (
+    <svg
+      viewBox={`0 0 ${BOX.width} ${BOX.height}`}
+      preserveAspectRatio="none"
+      className="border-ink h-full w-full border"
+      role="img"
+      aria-label={label}
+    >
+      <rect width={BOX.width} height={BOX.height} fill="var(--sand)" />
+      <path d={area(points(tide, 'lengths'), s, 0)} fill="var(--water)" />
+      <path
+        d={curve(points(tide, 'lengths'), s)}
+        fill="none"
+        stroke="var(--lengths)"
+        strokeWidth="2"
+        vectorEffect="non-scaling-stroke"
+      />
+      <path
+        d={curve(points(tide, 'roots'), s)}
+        fill="none"
+        stroke="var(--roots)"
+        strokeWidth="1.6"
+        strokeDasharray="6 3"
+        vectorEffect="non-scaling-stroke"
+      />
+      <rect y={BOX.height - 5} width={BOX.width} height="5" fill="var(--paper)" />
+      {tide.steps.map((step) => (
+        <rect
+          key={step.index}
+          x={s.x(step.startMinute)}
+          y={BOX.height - 5}
+          width={Math.max(
+            0,
+            s.x(Math.min(step.endMinute, step.startMinute + step.handsOnMinutes)) - s.x(step.startMinute),
+          )}
+          height="5"
+          fill="var(--ink)"
+        />
+      ))}
+    </svg>
   )
 }

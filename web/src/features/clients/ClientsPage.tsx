@@ -82,55 +82,13 @@ const AIR = [
 
 /** Wash days by product, school, air and result. */
 function WashDays() {
-  const [wanted, put] = useWanted()
+  const [wanted] = useWanted()
   const query = useInfiniteQuery(foundQuery(wanted))
-  const questions = useQuery(schoolsQuery).data ?? []
   const pages = query.data?.pages ?? []
   const lines = pages.flatMap((page) => page.lines)
-  const points = (text: string) => (text === '' ? undefined : Number(text))
   return (
     <section aria-label="Wash days" className="sheet min-w-0">
-      <div className="border-ink flex flex-wrap items-end gap-x-4 gap-y-2 border-b px-4 py-2.5">
-        <Select
-          label="With"
-          options={[
-            { value: '', label: 'any product' },
-            ...(pages[0]?.products ?? []).map((product) => ({ value: product, label: product })),
-          ]}
-          value={wanted.product ?? ''}
-          onChange={(to) => put.product(to === '' ? undefined : to)}
-        />
-        <Select
-          label="School"
-          options={[
-            { value: '', label: 'any school' },
-            ...(pages[0]?.schools ?? []).map((word) => ({
-              value: word,
-              label: schoolWords(word, questions),
-            })),
-          ]}
-          value={wanted.school ?? ''}
-          onChange={(to) => put.school(to === '' ? undefined : to)}
-        />
-        <Select
-          label="Air"
-          options={AIR}
-          value={wanted.air ?? ''}
-          onChange={(to) => put.air(to === '' ? undefined : to)}
-        />
-        <Select
-          label="Definition"
-          options={atLeast}
-          value={String(wanted.leastDefinition ?? '')}
-          onChange={(to) => put.leastDefinition(points(to))}
-        />
-        <Select
-          label="Frizz"
-          options={atMost}
-          value={String(wanted.mostFrizz ?? '')}
-          onChange={(to) => put.mostFrizz(points(to))}
-        />
-      </div>
+      <WantedBar products={pages[0]?.products ?? []} schools={pages[0]?.schools ?? []} />
       {query.error !== null && <Failure error={query.error} />}
       <div
         className="max-h-[60vh] overflow-auto xl:max-h-[calc(100vh-15rem)]"
@@ -166,6 +124,58 @@ function WashDays() {
         )}
       </div>
     </section>
+  )
+}
+
+type WantedBarProps = { products: readonly string[]; schools: readonly string[] }
+
+/** What wash days are looked for by. */
+function WantedBar({ products, schools }: WantedBarProps) {
+  const [wanted, put] = useWanted()
+  const questions = useQuery(schoolsQuery).data ?? []
+  const points = (text: string) => (text === '' ? undefined : Number(text))
+  return (
+    <div className="border-ink flex flex-wrap items-end gap-x-4 gap-y-2 border-b px-4 py-2.5">
+      <Select
+        label="With"
+        options={[
+          { value: '', label: 'any product' },
+          ...products.map((product) => ({ value: product, label: product })),
+        ]}
+        value={wanted.product ?? ''}
+        onChange={(to) => put.product(to === '' ? undefined : to)}
+      />
+      <Select
+        label="School"
+        options={[
+          { value: '', label: 'any school' },
+          ...schools.map((word) => ({
+            value: word,
+            label: schoolWords(word, questions),
+          })),
+        ]}
+        value={wanted.school ?? ''}
+        onChange={(to) => put.school(to === '' ? undefined : to)}
+      />
+      <Select
+        label="Air"
+        options={AIR}
+        value={wanted.air ?? ''}
+        onChange={(to) => put.air(to === '' ? undefined : to)}
+      />
+      <Select
+        label="Definition"
+        options={atLeast}
+        value={String(wanted.leastDefinition ?? '')}
+        onChange={(to) => put.leastDefinition(points(to))}
+      />
+      <Select
+        label="Frizz"
+        options={atMost}
+        value={String(wanted.mostFrizz ?? '')}
+        onChange={(to) => put.mostFrizz(points(to))}
+      />
+    </div>
   )
 }
 

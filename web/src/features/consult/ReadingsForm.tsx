@@ -53,7 +53,6 @@ export function ReadingsForm({ consult, found, scope, onChange }: ReadingsFormPr
         ? withoutReading(consult, scope, field)
         : withReading(consult, scope, { [field]: level }),
     )
-  const open = missing(consult, found)
   const hint = (field: ReadingName) => {
     const words = whence(consult, found, scope, field)
     return words === '' ? {} : { hint: words }
@@ -106,6 +105,16 @@ export function ReadingsForm({ consult, found, scope, onChange }: ReadingsFormPr
           : { onClear: () => onChange(withoutReading(consult, scope, 'lengthCm')) })}
         {...hint('lengthCm')}
       />
+      <TheRest consult={consult} found={found} scope={scope} onChange={onChange} />
+    </>
+  )
+}
+
+/** What was left open: assumed on the head, as on the head in a zone. */
+function TheRest({ consult, found, scope, onChange }: ReadingsFormProps) {
+  const open = missing(consult, found)
+  return (
+    <>
       {scope === undefined && (open.length > 0 || consult.assume) && (
         <Button
           className="justify-self-start"

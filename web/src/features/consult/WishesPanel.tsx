@@ -25,7 +25,6 @@ const WISHES: readonly { wish: keyof Goal; label: string }[] = [
 /** What is wanted, how long there is, what there is to work with, and where it will be worn. */
 export function WishesPanel({ consult, onChange }: { consult: Consult; onChange: (next: Consult) => void }) {
   const { goal, limits, intake } = consult
-  const worn = intake.worn
   const limit = (change: Partial<Consult['limits']>) =>
     onChange({ ...consult, limits: { ...limits, ...change } })
   return (
@@ -81,34 +80,38 @@ export function WishesPanel({ consult, onChange }: { consult: Consult; onChange:
           onChange={(at) => onChange(withText(consult, 'eventAt', at))}
         />
       </div>
-      <fieldset>
-        <legend className="label mb-1">Where it will be worn, if other than this room</legend>
-        <div className="flex flex-wrap gap-4">
-          <NumberField
-            label="Out there"
-            unit="°C"
-            min={-40}
-            max={55}
-            value={worn?.temperatureC}
-            onChange={(temperatureC) =>
-              wear({ temperatureC, relativeHumidity: worn?.relativeHumidity ?? 60 })
-            }
-            onClear={() => wear(undefined)}
-          />
-          <NumberField
-            label="Humidity there"
-            unit="%"
-            min={0}
-            max={100}
-            value={worn?.relativeHumidity}
-            onChange={(relativeHumidity) =>
-              wear({ temperatureC: worn?.temperatureC ?? 20, relativeHumidity })
-            }
-            onClear={() => wear(undefined)}
-          />
-        </div>
-      </fieldset>
+      <WornThere consult={consult} onChange={onChange} />
     </>
+  )
+}
+
+function WornThere({ consult, onChange }: { consult: Consult; onChange: (next: Consult) => void }) {
+  const { intake } = consult
+  const { worn } = intake
+  return (
+    <fieldset>
+      <legend className="label mb-1">Where it will be worn, if other than this room</legend>
+      <div className="flex flex-wrap gap-4">
+        <NumberField
+          label="Out there"
+          unit="°C"
+          min={-40}
+          max={55}
+          value={worn?.temperatureC}
+          onChange={(temperatureC) => wear({ temperatureC, relativeHumidity: worn?.relativeHumidity ?? 60 })}
+          onClear={() => wear(undefined)}
+        />
+        <NumberField
+          label="Humidity there"
+          unit="%"
+          min={0}
+          max={100}
+          value={worn?.relativeHumidity}
+          onChange={(relativeHumidity) => wear({ temperatureC: worn?.temperatureC ?? 20, relativeHumidity })}
+          onClear={() => wear(undefined)}
+        />
+      </div>
+    </fieldset>
   )
 
   function wear(there: Consult['intake']['worn'] | undefined) {

@@ -108,47 +108,14 @@ function WearPicture({ days, today }: { days: readonly CareDay[]; today: string 
           strokeDasharray="2 4"
         />
         {days.map((day) => (
-          <g key={day.day}>
-            <circle
-              cx={x(day)}
-              cy={y(day.definition.value)}
-              r={day.best ? 6 : 3.6}
-              fill={day.best ? 'var(--ink)' : 'var(--paper)'}
-              stroke="var(--ink)"
-              strokeWidth="1.6"
-            />
-            <text
-              x={x(day)}
-              y={y(day.definition.value) - 10}
-              textAnchor="middle"
-              className="figures"
-              fontSize="15"
-              fill="var(--ink)"
-            >
-              {day.definition.value.toFixed(1)}
-              {day.best ? ' best' : ''}
-            </text>
-            <rect
-              x={(day.day - 1) * step}
-              y={WATER}
-              width={step}
-              height="5"
-              fill={day.day % 2 === 1 ? 'var(--ink)' : 'var(--paper)'}
-              stroke="var(--ink)"
-              strokeWidth="0.6"
-            />
-            <text
-              x={x(day)}
-              y={WATER + 21}
-              textAnchor="middle"
-              className="figures"
-              fontSize="13.5"
-              fill="var(--ink)"
-            >
-              day {day.day}
-              {day.date === today ? ', today' : ''}
-            </text>
-          </g>
+          <DayMark
+            key={day.day}
+            day={day}
+            x={x(day)}
+            y={y(day.definition.value)}
+            step={step}
+            isToday={day.date === today}
+          />
         ))}
         <text
           x="4"
@@ -164,5 +131,40 @@ function WearPicture({ days, today }: { days: readonly CareDay[]; today: string 
         Definition, eight in ten days within the band; frizz dotted.
       </p>
     </div>
+  )
+}
+
+type DayMarkProps = { day: CareDay; x: number; y: number; step: number; isToday: boolean }
+
+/** A day on the water with its sounding, and its piece of the border. */
+function DayMark({ day, x, y, step, isToday }: DayMarkProps) {
+  return (
+    <g>
+      <circle
+        cx={x}
+        cy={y}
+        r={day.best ? 6 : 3.6}
+        fill={day.best ? 'var(--ink)' : 'var(--paper)'}
+        stroke="var(--ink)"
+        strokeWidth="1.6"
+      />
+      <text x={x} y={y - 10} textAnchor="middle" className="figures" fontSize="15" fill="var(--ink)">
+        {day.definition.value.toFixed(1)}
+        {day.best ? ' best' : ''}
+      </text>
+      <rect
+        x={(day.day - 1) * step}
+        y={WATER}
+        width={step}
+        height="5"
+        fill={day.day % 2 === 1 ? 'var(--ink)' : 'var(--paper)'}
+        stroke="var(--ink)"
+        strokeWidth="0.6"
+      />
+      <text x={x} y={WATER + 21} textAnchor="middle" className="figures" fontSize="13.5" fill="var(--ink)">
+        day {day.day}
+        {isToday ? ', today' : ''}
+      </text>
+    </g>
   )
 }

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { scaleLinear, scaleTime } from 'd3-scale'
+import { scaleLinear, scaleTime, type ScaleTime } from 'd3-scale'
 import { readingsQuery } from '../../api/queries'
 import type { Client, WashDay } from '../../api/types'
 import { useWidth } from '../../chart/useWidth'
@@ -32,8 +32,6 @@ export function HistoryPicture({ client, days, selected, onSelect }: HistoryPict
   if (first === undefined || last === undefined || first === last) return null
   const x = scaleTime([first.at, last.at], [40, width - 92])
   const y = scaleLinear([10, 0], [14, HEIGHT - 44])
-  // As many figures of the air as there is room for.
-  const every = Math.ceil((46 * scored.length) / Math.max(1, width - 132))
   const changes = readings
     .map((reading) => new Date(reading.takenAt))
     .filter((at) => at > first.at && at < last.at)
@@ -58,40 +56,8 @@ export function HistoryPicture({ client, days, selected, onSelect }: HistoryPict
             </text>
           ))}
         </g>
-        <g className="figures" fontSize="11.5" fill="var(--ink)" textAnchor="middle">
-          {scored.map(({ day, at }, i) => {
-            const before = scored[i - 1]?.day
-            return (
-              <g key={day.id}>
-                {i % every === 0 && (
-                  <text x={x(at)} y={HEIGHT - 26} fill="var(--muted)">
-                    {day.air.temperatureC}° {day.air.relativeHumidity}
-                  </text>
-                )}
-                {before !== undefined && before.name !== day.name && (
-                  <path d={`M${x(at) - 5} ${HEIGHT - 44}l5 -7 5 7z`} fill="var(--ink)" />
-                )}
-              </g>
-            )
-          })}
-          <text x={width - 64} y={HEIGHT - 26} textAnchor="start" fill="var(--muted)">
-            °C, % air
-          </text>
-          <text x={width - 84} y={HEIGHT - 8} textAnchor="start">
-            ▲ other plan
-          </text>
-        </g>
-        {changes.map((at, i) => (
-          <g key={at.getTime()}>
-            <path d={`M${x(at)} 14V${HEIGHT - 44}`} stroke="var(--ink)" strokeDasharray="2 3" />
-            <path d={`M${x(at)} 14l12 4-12 4z`} fill="var(--ink)" />
-            {(changes[i + 1] === undefined || x(changes[i + 1] ?? at) - x(at) > 76) && (
-              <text x={x(at) + 15} y="23" fontSize="11.5" className="figures" fill="var(--ink)">
-                read anew
-              </text>
-            )}
-          </g>
-        ))}
+        <AirAndPlans scored={scored} x={x} width={width} />
+        <ReadAnew changes={changes} x={x} />
         {LINES.map(({ score, stroke, dash }) => (
           <polyline
             key={score}
@@ -126,6 +92,59 @@ export function HistoryPicture({ client, days, selected, onSelect }: HistoryPict
   )
 }
 
+type Scored = { day: WashDay; at: Date }
+
+/** The room's air below each wash, and where the plan was another than before. */
+function AirAndPlans({ scored, x, width }: { scored: readonly Scored[]; x: Time; width: number }) {
+  // As many figures of the air as there is room for.
+  const every = Math.ceil((46 * scored.length) / Math.max(1, width - 132))
+  return (
+    <g className="figures" fontSize="11.5" fill="var(--ink)" textAnchor="middle">
+      {scored.map(({ day, at }, i) => {
+        const before = scored[i - 1]?.day
+        return (
+          <g key={day.id}>
+            {i % every === 0 && (
+              <text x={x(at)} y={HEIGHT - 26} fill="var(--muted)">
+                {day.air.temperatureC}° {day.air.relativeHumidity}
+              </text>
+            )}
+            {before !== undefined && before.name !== day.name && (
+              <path d={`M${x(at) - 5} ${HEIGHT - 44}l5 -7 5 7z`} fill="var(--ink)" />
+            )}
+          </g>
+        )
+      })}
+      <text x={width - 64} y={HEIGHT - 26} textAnchor="start" fill="var(--muted)">
+        °C, % air
+      </text>
+      <text x={width - 84} y={HEIGHT - 8} textAnchor="start">
+        ▲ other plan
+      </text>
+    </g>
+  )
+}
+
+/** A flag where the hair was read anew. */
+function ReadAnew({ changes, x }: { changes: readonly Date[]; x: Time }) {
+  return (
+    <>
+      {changes.map((at, i) => (
+        <g key={at.getTime()}>
+          <path d={`M${x(at)} 14V${HEIGHT - 44}`} stroke="var(--ink)" strokeDasharray="2 3" />
+          <path d={`M${x(at)} 14l12 4-12 4z`} fill="var(--ink)" />
+          {(changes[i + 1] === undefined || x(changes[i + 1] ?? at) - x(at) > 76) && (
+            <text x={x(at) + 15} y="23" fontSize="11.5" className="figures" fill="var(--ink)">
+              read anew
+            </text>
+          )}
+        </g>
+      ))}
+    </>
+  )
+}
+
+type Time = ScaleTime<number, number>
 type Overall = NonNullable<WashDay['summary']>['overall'] | undefined
 
 /** The names of the lines at their ends, moved apart where they would cover each other. */

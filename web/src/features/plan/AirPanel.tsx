@@ -20,7 +20,6 @@ type AirPanelProps = {
 export function AirPanel({ air, typed, setting, shelf, onTyped, onInstruments }: AirPanelProps) {
   const room = useQuery(airQuery).data
   const outside = useQuery(outdoorsQuery).data
-  const worn = air.outdoors
   const changes = useQuery(airChangesQuery(setting, shelf)).data
   return (
     <div className="grid gap-3">
@@ -45,56 +44,7 @@ export function AirPanel({ air, typed, setting, shelf, onTyped, onInstruments }:
         </p>
       )}
       <Unfinished words={changes?.unfinished} />
-      <div className="flex flex-wrap gap-x-5 gap-y-2">
-        <NumberField
-          label="Room"
-          unit="°C"
-          min={-10}
-          max={50}
-          value={air.temperatureC}
-          onChange={(temperatureC) => onTyped({ ...air, temperatureC })}
-        />
-        <NumberField
-          label="Room humidity"
-          unit="%"
-          min={0}
-          max={100}
-          value={air.relativeHumidity}
-          onChange={(relativeHumidity) => onTyped({ ...air, relativeHumidity })}
-        />
-        <NumberField
-          label="Worn at"
-          unit="°C"
-          min={-40}
-          max={55}
-          value={worn?.temperatureC}
-          onChange={(temperatureC) =>
-            onTyped({
-              ...air,
-              outdoors: {
-                temperatureC,
-                relativeHumidity: worn?.relativeHumidity ?? outside?.relativeHumidity ?? air.relativeHumidity,
-              },
-            })
-          }
-        />
-        <NumberField
-          label="Worn humidity"
-          unit="%"
-          min={0}
-          max={100}
-          value={worn?.relativeHumidity}
-          onChange={(relativeHumidity) =>
-            onTyped({
-              ...air,
-              outdoors: {
-                temperatureC: worn?.temperatureC ?? outside?.temperatureC ?? air.temperatureC,
-                relativeHumidity,
-              },
-            })
-          }
-        />
-      </div>
+      <AirFields air={air} outside={outside} onTyped={onTyped} />
       <div className="flex flex-wrap gap-2">
         {outside !== undefined && (
           <Button
@@ -113,6 +63,65 @@ export function AirPanel({ air, typed, setting, shelf, onTyped, onInstruments }:
         )}
         {typed && <Button onClick={onInstruments}>Back to the instruments</Button>}
       </div>
+    </div>
+  )
+}
+
+type AirFieldsProps = { air: Air; outside: AirReading | undefined; onTyped: (air: Air) => void }
+
+/** The room, and where the hair will be worn. */
+function AirFields({ air, outside, onTyped }: AirFieldsProps) {
+  const worn = air.outdoors
+  return (
+    <div className="flex flex-wrap gap-x-5 gap-y-2">
+      <NumberField
+        label="Room"
+        unit="°C"
+        min={-10}
+        max={50}
+        value={air.temperatureC}
+        onChange={(temperatureC) => onTyped({ ...air, temperatureC })}
+      />
+      <NumberField
+        label="Room humidity"
+        unit="%"
+        min={0}
+        max={100}
+        value={air.relativeHumidity}
+        onChange={(relativeHumidity) => onTyped({ ...air, relativeHumidity })}
+      />
+      <NumberField
+        label="Worn at"
+        unit="°C"
+        min={-40}
+        max={55}
+        value={worn?.temperatureC}
+        onChange={(temperatureC) =>
+          onTyped({
+            ...air,
+            outdoors: {
+              temperatureC,
+              relativeHumidity: worn?.relativeHumidity ?? outside?.relativeHumidity ?? air.relativeHumidity,
+            },
+          })
+        }
+      />
+      <NumberField
+        label="Worn humidity"
+        unit="%"
+        min={0}
+        max={100}
+        value={worn?.relativeHumidity}
+        onChange={(relativeHumidity) =>
+          onTyped({
+            ...air,
+            outdoors: {
+              temperatureC: worn?.temperatureC ?? outside?.temperatureC ?? air.temperatureC,
+              relativeHumidity,
+            },
+          })
+        }
+      />
     </div>
   )
 }

@@ -30,33 +30,11 @@ type StepPanelProps = {
 
 /** One step in hand: what is said of it, why it is as it is, and everything about it that can be changed. */
 export function StepPanel(props: StepPanelProps) {
-  const {
-    setting,
-    routine,
-    index,
-    step,
-    judgement,
-    why,
-    shelf,
-    onChange,
-    onMend,
-    onSelect,
-    onClose,
-    onLeaveOut,
-    onPreview,
-    onHalves,
-  } = props
+  const { setting, routine, index, step, judgement, why, shelf, onChange, onMend, onClose, onPreview } = props
   const cards = useQuery(actionsQuery).data ?? []
   const card = cards.find((c) => c.action === step.action)
-  const halved = step.half !== undefined || step.steps?.some((own) => own.half !== undefined) === true
   const reasons = why.filter((reason) => reason.step === index)
   const cautions = judgement.cautions.filter((caution) => caution.step === index)
-  // In a group it is its styler that is tried.
-  const held = step.steps?.findIndex((own) => own.product !== undefined && own.half === undefined) ?? -1
-  const move = (to: number) => {
-    onChange(movedStep(routine, index, to))
-    onSelect(to)
-  }
   return (
     <section aria-label={`Step ${index + 1}`} className="grid gap-2.5">
       <div className="flex items-baseline justify-between gap-3">
@@ -96,31 +74,41 @@ export function StepPanel(props: StepPanelProps) {
         />
       )}
       {step.steps !== undefined && <Inner {...props} steps={step.steps} />}
-      <div className="flex flex-wrap gap-1.5">
-        <Button disabled={index === 0} onClick={() => move(index - 1)}>
-          Earlier
-        </Button>
-        <Button disabled={index === routine.steps.length - 1} onClick={() => move(index + 1)}>
-          Later
-        </Button>
-        <Button onClick={onLeaveOut}>Leave out</Button>
-        {step.steps === undefined ? (
-          index < routine.steps.length - 1 && (
-            <Button onClick={() => onChange(grouped(routine, index))}>
-              Section by section with the next
-            </Button>
-          )
-        ) : (
-          <Button onClick={() => onChange(ungrouped(routine, index))}>Whole head, one after the other</Button>
-        )}
-        {halved && <SwapSides routine={routine} onChange={onChange} />}
-        {(step.product !== undefined || held >= 0) && step.half === undefined && (
-          <Button onClick={() => onHalves(index, held < 0 ? undefined : held)}>
-            Try another on one half
-          </Button>
-        )}
-      </div>
+      <StepActions {...props} />
     </section>
+  )
+}
+
+/** Where it stands, and with what it goes together. */
+function StepActions({ routine, index, step, onChange, onSelect, onLeaveOut, onHalves }: StepPanelProps) {
+  const halved = step.half !== undefined || step.steps?.some((own) => own.half !== undefined) === true
+  // In a group it is its styler that is tried.
+  const held = step.steps?.findIndex((own) => own.product !== undefined && own.half === undefined) ?? -1
+  const move = (to: number) => {
+    onChange(movedStep(routine, index, to))
+    onSelect(to)
+  }
+  return (
+    <div className="flex flex-wrap gap-1.5">
+      <Button disabled={index === 0} onClick={() => move(index - 1)}>
+        Earlier
+      </Button>
+      <Button disabled={index === routine.steps.length - 1} onClick={() => move(index + 1)}>
+        Later
+      </Button>
+      <Button onClick={onLeaveOut}>Leave out</Button>
+      {step.steps === undefined ? (
+        index < routine.steps.length - 1 && (
+          <Button onClick={() => onChange(grouped(routine, index))}>Section by section with the next</Button>
+        )
+      ) : (
+        <Button onClick={() => onChange(ungrouped(routine, index))}>Whole head, one after the other</Button>
+      )}
+      {halved && <SwapSides routine={routine} onChange={onChange} />}
+      {(step.product !== undefined || held >= 0) && step.half === undefined && (
+        <Button onClick={() => onHalves(index, held < 0 ? undefined : held)}>Try another on one half</Button>
+      )}
+    </div>
   )
 }
 

@@ -57,38 +57,14 @@ function ShelfOf({ items }: { items: readonly ShelfItem[] }) {
       <p className="hidden pb-2 print:block">
         Shelf, {items.length} bottles. Amounts for {client?.name ?? 'a usual head of 30 cm'}.
       </p>
-      <div className="flex flex-wrap items-end gap-x-4 gap-y-2 py-3 print:hidden">
-        <h1 className="mr-2 text-2xl font-semibold">Shelf</h1>
-        <TextField label="Search" value={filter.text} onChange={(text) => setFilter({ ...filter, text })} />
-        <Select
-          label="Role"
-          options={[{ value: '', label: 'every role' }, ...roles.options]}
-          value={filter.role}
-          onChange={(role) => setFilter({ ...filter, role })}
-        />
-        <Select
-          label="Show"
-          options={ONLY}
-          value={filter.only}
-          onChange={(only) => setFilter({ ...filter, only })}
-        />
-        <Select
-          label="Amounts for"
-          options={[
-            { value: '', label: 'a usual head' },
-            ...clients.map((c) => ({ value: String(c.id), label: toldApart(c, clients) })),
-          ]}
-          value={forId ?? ''}
-          onChange={(id) => setForId(id === '' ? undefined : id)}
-        />
-        <div className="ml-auto flex gap-2 print:hidden">
-          <Button main onClick={() => setOpen({ what: 'new' })}>
-            Add a product
-          </Button>
-          <Button onClick={() => setOpen({ what: 'files' })}>Files</Button>
-          <Button onClick={() => window.print()}>Print</Button>
-        </div>
-      </div>
+      <ShelfBar
+        clients={clients}
+        forId={forId}
+        onFor={setForId}
+        filter={filter}
+        onFilter={setFilter}
+        onOpen={setOpen}
+      />
       <div className="sheet grid lg:h-[calc(100vh-9.6rem)] lg:min-h-[34rem] lg:grid-cols-[minmax(24rem,1fr)_1.35fr] print:block">
         <section
           className="border-line min-h-0 overflow-y-auto border-b lg:border-r lg:border-b-0"
@@ -122,6 +98,54 @@ function ShelfOf({ items }: { items: readonly ShelfItem[] }) {
         </div>
       </div>
     </>
+  )
+}
+
+type ShelfBarProps = {
+  clients: readonly Client[]
+  forId: string | undefined
+  onFor: (id: string | undefined) => void
+  filter: Filter
+  onFilter: (filter: Filter) => void
+  onOpen: ReturnType<typeof useOpenItem>[1]
+}
+
+/** What is shown, and for whose head amounts are said. */
+function ShelfBar({ clients, forId, onFor, filter, onFilter, onOpen }: ShelfBarProps) {
+  const roles = useRoles()
+  return (
+    <div className="flex flex-wrap items-end gap-x-4 gap-y-2 py-3 print:hidden">
+      <h1 className="mr-2 text-2xl font-semibold">Shelf</h1>
+      <TextField label="Search" value={filter.text} onChange={(text) => onFilter({ ...filter, text })} />
+      <Select
+        label="Role"
+        options={[{ value: '', label: 'every role' }, ...roles.options]}
+        value={filter.role}
+        onChange={(role) => onFilter({ ...filter, role })}
+      />
+      <Select
+        label="Show"
+        options={ONLY}
+        value={filter.only}
+        onChange={(only) => onFilter({ ...filter, only })}
+      />
+      <Select
+        label="Amounts for"
+        options={[
+          { value: '', label: 'a usual head' },
+          ...clients.map((c) => ({ value: String(c.id), label: toldApart(c, clients) })),
+        ]}
+        value={forId ?? ''}
+        onChange={(id) => onFor(id === '' ? undefined : id)}
+      />
+      <div className="ml-auto flex gap-2 print:hidden">
+        <Button main onClick={() => onOpen({ what: 'new' })}>
+          Add a product
+        </Button>
+        <Button onClick={() => onOpen({ what: 'files' })}>Files</Button>
+        <Button onClick={() => window.print()}>Print</Button>
+      </div>
+    </div>
   )
 }
 

@@ -15,7 +15,6 @@ export function Towards({ event, today }: { event: DeskEvent; today: string }) {
   const flags = placed(event.flags, x, width)
   const rows = Math.max(1, ...flags.map(({ row }) => row + 1))
   const water = 16 + rows * ROW
-  const every = Math.max(1, Math.ceil((days * DAY_WIDTH) / (width - 2 * EDGE)))
   return (
     <section aria-label={`Towards ${event.name}`} className="px-4 py-2.5">
       <h2 className="label">
@@ -29,34 +28,7 @@ export function Towards({ event, today }: { event: DeskEvent; today: string }) {
           role="img"
           aria-label={event.flags.map((flag) => `${words(flag)} on ${shortDay(flag.date)}`).join(', ')}
         >
-          {Array.from({ length: days }, (_, i) => (
-            <rect
-              key={i}
-              x={EDGE + (i / days) * (width - 2 * EDGE)}
-              y={water}
-              width={(width - 2 * EDGE) / days}
-              height="5"
-              fill={i % 2 === 0 ? 'var(--ink)' : 'var(--paper)'}
-              stroke="var(--ink)"
-              strokeWidth="0.6"
-            />
-          ))}
-          {Array.from({ length: days + 1 }, (_, i) => i)
-            .filter((i) => i % every === 0 || i === days)
-            .filter((i) => i === days || days - i >= every * 1.3)
-            .map((i) => (
-              <text
-                key={i}
-                x={EDGE + (i / days) * (width - 2 * EDGE)}
-                y={water + 22}
-                textAnchor={i === days ? 'end' : 'middle'}
-                className="figures"
-                fontSize="13"
-                fill="var(--ink)"
-              >
-                {shortDay(daysAfter(today, i))}
-              </text>
-            ))}
+          <DayScale today={today} days={days} width={width} water={water} />
           {flags.map(({ flag, at, row }) => (
             <path
               key={`${flag.clientId}/${flag.date}/${flag.what}`}
@@ -92,6 +64,45 @@ export function Towards({ event, today }: { event: DeskEvent; today: string }) {
         </svg>
       </div>
     </section>
+  )
+}
+
+type DayScaleProps = { today: string; days: number; width: number; water: number }
+
+/** The days till then, a graduated border. */
+function DayScale({ today, days, width, water }: DayScaleProps) {
+  const every = Math.max(1, Math.ceil((days * DAY_WIDTH) / (width - 2 * EDGE)))
+  return (
+    <>
+      {Array.from({ length: days }, (_, i) => (
+        <rect
+          key={i}
+          x={EDGE + (i / days) * (width - 2 * EDGE)}
+          y={water}
+          width={(width - 2 * EDGE) / days}
+          height="5"
+          fill={i % 2 === 0 ? 'var(--ink)' : 'var(--paper)'}
+          stroke="var(--ink)"
+          strokeWidth="0.6"
+        />
+      ))}
+      {Array.from({ length: days + 1 }, (_, i) => i)
+        .filter((i) => i % every === 0 || i === days)
+        .filter((i) => i === days || days - i >= every * 1.3)
+        .map((i) => (
+          <text
+            key={i}
+            x={EDGE + (i / days) * (width - 2 * EDGE)}
+            y={water + 22}
+            textAnchor={i === days ? 'end' : 'middle'}
+            className="figures"
+            fontSize="13"
+            fill="var(--ink)"
+          >
+            {shortDay(daysAfter(today, i))}
+          </text>
+        ))}
+    </>
   )
 }
 
