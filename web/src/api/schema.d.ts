@@ -676,6 +676,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice/agreement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["agreement"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/spoil": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["spoil"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/products": {
         parameters: {
             query?: never;
@@ -1620,6 +1652,17 @@ export interface components {
             /** Format: date */
             washOn: string;
         };
+        Agreement: {
+            alphaInterval?: number;
+            iccAverage?: number;
+            iccSingle?: number;
+            raters: components["schemas"]["EyeSteadiness"][];
+            words: string;
+        };
+        AgreementQuestion: {
+            ratings: components["schemas"]["EyeRating"][];
+            truth?: components["schemas"]["KnownScore"][];
+        };
         Air: {
             outdoors?: components["schemas"]["Outdoors"];
             /** @description percent */
@@ -2189,6 +2232,19 @@ export interface components {
             low: number;
             value: number;
         };
+        EyeRating: {
+            item: string;
+            rater: string;
+            score: number;
+        };
+        EyeSteadiness: {
+            bias?: number;
+            error?: number;
+            high?: number;
+            low?: number;
+            n: number;
+            rater: string;
+        };
         Fault: {
             message: string;
             pointer: string;
@@ -2494,6 +2550,10 @@ export interface components {
             lastTrim?: string;
             moved?: components["schemas"]["PutElsewhere"][];
             visits?: components["schemas"]["ClientVisit"][];
+        };
+        KnownScore: {
+            item: string;
+            score: number;
         };
         LabelFound: {
             hold?: number;
@@ -3298,6 +3358,23 @@ export interface components {
             inner?: number;
             product: components["schemas"]["Product"];
             routine: components["schemas"]["Routine"];
+            step: number;
+        };
+        SpoilQuestion: {
+            air: components["schemas"]["Air"];
+            goal: components["schemas"]["Goal"];
+            hair: components["schemas"]["Hair"];
+            limits?: components["schemas"]["Limits"];
+            routine: components["schemas"]["Routine"];
+            rule?: string;
+            schools?: components["schemas"]["Schools"];
+            seed: number;
+        };
+        Spoilt: {
+            hint: string;
+            routine: components["schemas"]["Routine"];
+            rule: string;
+            said: string;
             step: number;
         };
         SpoiltFile: {
@@ -4957,6 +5034,54 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    agreement: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AgreementQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Agreement"];
+                };
+            };
+        };
+    };
+    spoil: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SpoilQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Spoilt"];
+                };
             };
         };
     };

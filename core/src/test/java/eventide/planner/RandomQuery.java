@@ -26,7 +26,7 @@ import java.util.Random;
 import java.util.Set;
 
 /** Random heads with zones and conditions of their own, wishes, airs, tools and limits, over a whole shelf: same seed, same question. */
-final class RandomQuery {
+public final class RandomQuery {
     private static final Role[] STYLERS = {
         Role.GEL,
         Role.GEL,
@@ -44,7 +44,7 @@ final class RandomQuery {
     private RandomQuery() {}
 
     /** @param bottles in all, seven of them not stylers */
-    static Query of(Random random, int bottles) {
+    public static Query of(Random random, int bottles) {
         int minutes = Heads.one(random, MINUTES);
         return new Query(
                 head(random), goal(random), air(random), null, limits(random, minutes), shelf(random, bottles));

@@ -41,10 +41,10 @@ public class HouseRulesTest {
     }
 
     @Test
-    public void onlyLearningComputesWithALibrary() {
+    public void onlyLearningAndPracticeComputeWithALibrary() {
         noClasses()
                 .that()
-                .resideOutsideOfPackages("eventide.learning..", "eventide.server..")
+                .resideOutsideOfPackages("eventide.learning..", "eventide.practice..", "eventide.server..")
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("org.apache.commons.math3..")
@@ -100,11 +100,15 @@ public class HouseRulesTest {
                 .definedBy("eventide.learning..")
                 .layer("diary")
                 .definedBy("eventide.diary..")
+                .layer("practice")
+                .definedBy("eventide.practice..")
                 .layer("words")
                 .definedBy("eventide.words..")
                 .layer("server")
                 .definedBy("eventide.server..")
                 .whereLayer("words")
+                .mayOnlyBeAccessedByLayers("server")
+                .whereLayer("practice")
                 .mayOnlyBeAccessedByLayers("server")
                 .whereLayer("diary")
                 .mayOnlyBeAccessedByLayers("words", "server")
@@ -119,10 +123,19 @@ public class HouseRulesTest {
                 .whereLayer("outcome")
                 .mayOnlyBeAccessedByLayers("planner", "chair", "learning", "diary", "words", "server")
                 .whereLayer("check")
-                .mayOnlyBeAccessedByLayers("planner", "chair", "diary", "server")
+                .mayOnlyBeAccessedByLayers("planner", "chair", "diary", "practice", "server")
                 .whereLayer("wash")
                 .mayOnlyBeAccessedByLayers(
-                        "check", "outcome", "planner", "chair", "log", "learning", "diary", "words", "server")
+                        "check",
+                        "outcome",
+                        "planner",
+                        "chair",
+                        "log",
+                        "learning",
+                        "diary",
+                        "practice",
+                        "words",
+                        "server")
                 .whereLayer("drying")
                 .mayOnlyBeAccessedByLayers(
                         "wash", "check", "outcome", "planner", "chair", "log", "learning", "diary", "server")
@@ -137,6 +150,7 @@ public class HouseRulesTest {
                         "log",
                         "learning",
                         "diary",
+                        "practice",
                         "words",
                         "server")
                 .because("arrows point up the list only")

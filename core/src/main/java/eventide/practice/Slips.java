@@ -1,0 +1,202 @@
+package eventide.practice;
+
+import eventide.hair.Zone;
+import eventide.practice.Slip.Hint;
+import eventide.product.Role;
+import eventide.routine.Action;
+import eventide.routine.BrushDirection;
+import eventide.routine.DetangleFrom;
+import eventide.routine.Heat;
+import eventide.routine.Position;
+import eventide.routine.Routine;
+import eventide.routine.Step;
+import eventide.routine.StepPlace;
+import eventide.routine.Technique;
+import eventide.routine.Tool;
+import eventide.shape.InvalidException;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Supplier;
+
+/**
+ * The slips that real hands make in a routine, one at a time [CP]: a step forgotten, two changed about, a figure misread, the wrong tool or
+ * end, a stroke too many. Which rule a slip breaks, if any, is not known here: the rules say.
+ */
+final class Slips {
+    /** A hand that does not count: times as much, and as little, as should be [OURS]. */
+    private static final double TOO_MUCH = 3;
+
+    private static final double TOO_LITTLE = .25;
+    /** Percent of water by which a look deceives [OURS]. */
+    private static final double MISJUDGED = 25;
+    /** Left while something else was done, minutes [OURS]. */
+    private static final double FORGOTTEN_MINUTES = 20;
+
+    private final Routine routine;
+    private final List<Slip> all = new ArrayList<>();
+
+    private Slips(Routine routine) {
+        this.routine = routine;
+    }
+
+    /** All that may be made of a routine, in the order of its steps. */
+    static List<Slip> of(Routine routine) {
+        Slips slips = new Slips(routine);
+        for (int i = 0; i < routine.steps().size(); i++) {
+            slips.around(i);
+        }
+        for (StepPlace place : routine.places()) {
+            slips.within(place);
+        }
+        return slips.all;
+    }
+
+    private int last() {
+        return routine.steps().size() - 1;
+    }
+
+    private void around(int i) {
+        if (last() > 0) {
+            add(() -> new Slip(routine.without(i), Math.min(i, last() - 1), Hint.LEFT_OUT));
+        }
+        for (int to = i + 1; to <= Math.min(last(), i + FARTHEST); to++) {
+            int target = to;
+            Step moved = routine.steps().get(i);
+            add(() -> new Slip(routine.without(i).inserting(target, moved), target, Hint.SWAPPED));
+        }
+        if (isOil(routine.steps().get(i))) {
+            for (int to = 0; to < i; to++) {
+                int target = to;
+                add(() -> new Slip(routine.without(i).inserting(target, oiled(i)), target, Hint.SWAPPED));
+            }
+        }
+        for (Step extra : EXTRA) {
+            add(() -> new Slip(routine.inserting(i, extra), i, Hint.ADDED));
+            if (i == last()) {
+                add(() -> new Slip(routine.inserting(i + 1, extra), i + 1, Hint.ADDED));
+            }
+        }
+    }
+
+    private static boolean isOil(Step step) {
+        return step.product() != null && step.product().role() == Role.OIL;
+    }
+
+    /** Drops are put on wherever the hand thinks of them. */
+    private Step oiled(int i) {
+        return Step.of(Action.APPLY)
+                .product(routine.steps().get(i).product())
+                .technique(Technique.DROPS)
+                .build();
+    }
+
+    /** A step is done so many too late at most. */
+    private static final int FARTHEST = 4;
+
+    private static final List<Step> EXTRA = List.of(
+            Step.of(Action.WAIT).minutes(FORGOTTEN_MINUTES).build(),
+            Step.of(Action.SQUEEZE).tool(Tool.ROUGH_TOWEL).build(),
+            Step.of(Action.FLUFF).build(),
+            Step.of(Action.SCRUNCH).count(8).build(),
+            Step.of(Action.DETANGLE).tool(Tool.COMB).from(DetangleFrom.ROOTS).build(),
+            Step.of(Action.DETANGLE).tool(Tool.COMB).from(DetangleFrom.ENDS).build(),
+            Step.of(Action.SET_PART).build(),
+            Step.of(Action.BREAK_CAST).build(),
+            Step.of(Action.CLARIFY).build(),
+            Step.of(Action.PROTEIN).minutes(FORGOTTEN_MINUTES).build(),
+            Step.of(Action.REWET).toWetness(95.0).build(),
+            Step.of(Action.SCRUNCH)
+                    .count(4)
+                    .position(List.of(Position.UPSIDE_DOWN))
+                    .build());
+
+    private void within(StepPlace place) {
+        Step step = routine.at(place);
+        times(place, step.amountMl(), (value) -> step.but().amountMl(value).build(), TOO_MUCH, TOO_LITTLE);
+        if (step.amountMl() == null && step.product() != null && step.action() == Action.APPLY) {
+            for (double ml : new double[] {2, 60}) {
+                figure(place, () -> step.but().amountMl(ml).build());
+            }
+        }
+        times(place, step.minutes(), (value) -> step.but().minutes(value).build(), TOO_MUCH, TOO_LITTLE);
+        if (step.toWetness() != null) {
+            for (double by : new double[] {-MISJUDGED, MISJUDGED}) {
+                double to = Math.max(0, Math.min(100, step.toWetness() + by));
+                figure(place, () -> step.but().toWetness(to).build());
+            }
+        }
+        if (step.untilDry() != null) {
+            for (double dry : new double[] {60, 80, 90}) {
+                figure(place, () -> step.but().untilDry(dry).build());
+            }
+        }
+        if (step.action() == Action.SCRUNCH) {
+            figure(place, () -> step.but().count(30).build());
+        }
+        if (step.sections() != null) {
+            figure(
+                    place,
+                    () -> step.but().sections(Math.min(24, step.sections() * 3)).build());
+        }
+        ways(place, step);
+    }
+
+    private void ways(StepPlace place, Step step) {
+        if (step.action().isDryer()) {
+            tool(place, () -> step.but().heat(Heat.HOT).build());
+            tool(place, () -> step.but().position(List.of(Position.UPRIGHT)).build());
+            tool(place, () -> step.but().position(List.of(Position.UPSIDE_DOWN)).build());
+        }
+        if (step.action() == Action.DETANGLE) {
+            tool(place, () -> step.but().from(DetangleFrom.ROOTS).build());
+        }
+        if (step.action() == Action.BRUSH_STYLE) {
+            tool(place, () -> step.but().brushDirection(BrushDirection.DOWN).build());
+        }
+        if (step.action() == Action.APPLY) {
+            tool(place, () -> step.but().technique(Technique.RAKE).build());
+            tool(place, () -> step.but()
+                    .zones(EnumSet.complementOf(EnumSet.of(Zone.CROWN)))
+                    .build());
+        }
+        if (step.tool() == Tool.TSHIRT || step.tool() == Tool.MICROFIBRE || step.tool() == Tool.TURBAN) {
+            tool(place, () -> step.but().tool(Tool.ROUGH_TOWEL).build());
+        }
+        if (step.action() == Action.EACH_SECTION) {
+            Set<Zone> others = EnumSet.complementOf(EnumSet.of(Zone.CROWN));
+            tool(place, () -> step.but().zones(others).build());
+        }
+    }
+
+    private interface Remade {
+        Step with(double value);
+    }
+
+    private void times(StepPlace place, Double value, Remade remade, double... times) {
+        for (double factor : value == null ? new double[0] : times) {
+            figure(place, () -> remade.with(Math.round(value * factor * 10) / 10.0));
+        }
+    }
+
+    private void figure(StepPlace place, Supplier<Step> step) {
+        add(() -> new Slip(routine.replacing(place, step.get()), place.index(), Hint.FIGURE));
+    }
+
+    private void tool(StepPlace place, Supplier<Step> step) {
+        add(() -> new Slip(routine.replacing(place, step.get()), place.index(), Hint.TOOL));
+    }
+
+    /** What cannot be written down at all nobody can do either. */
+    private void add(Supplier<Slip> slip) {
+        try {
+            Slip made = slip.get();
+            if (!made.routine().equals(routine)) {
+                all.add(made);
+            }
+        } catch (InvalidException impossible) {
+            // a figure out of its range, an inner step where none goes
+        }
+    }
+}

@@ -1,0 +1,107 @@
+package eventide.practice;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
+
+import eventide.check.Checker;
+import eventide.check.Finding;
+import eventide.check.Rule;
+import eventide.planner.Planner;
+import eventide.planner.Query;
+import eventide.planner.RandomQuery;
+import eventide.planner.Suggestion;
+import eventide.routine.Routine;
+import eventide.shape.InvalidException;
+import eventide.wash.Wash;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.testng.annotations.Test;
+
+/** Routines as they are planned for random heads, spoilt. */
+public class SpoilTest {
+    private static final int PLANS = 12;
+    /** The others want a label, a client's rule or an air that these have not. */
+    private static final int MOST_RULES = 26;
+
+    private record Planned(Query query, Routine routine) {
+        /** A first suggestion for a random head. */
+        static Planned of(Random random) {
+            while (true) {
+                Query query = RandomQuery.of(random, BOTTLES);
+                List<Suggestion> found = Planner.suggest(query).suggestions();
+                if (!found.isEmpty()) {
+                    return new Planned(query, found.get(0).routine());
+                }
+            }
+        }
+    }
+
+    private static final int BOTTLES = 20;
+
+    private static SpoilQuestion asked(Planned plan, String rule, long seed) {
+        return new SpoilQuestion(
+                plan.query().hair(),
+                plan.query().goal(),
+                plan.query().air(),
+                plan.query().schools(),
+                plan.query().limits(),
+                plan.routine(),
+                rule,
+                seed);
+    }
+
+    private static Set<String> rules(SpoilQuestion asked, Routine routine) {
+        return Checker.check(Wash.of(routine, asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits()))
+                .stream()
+                .map(Finding::rule)
+                .collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    /** Asked for any fault, and for each that there is: what is answered breaks that rule and no other, the same each time. */
+    @Test
+    public void exactlyTheRuleThatIsSaidFires() {
+        Map<String, Integer> broken = new TreeMap<>();
+        Random random = new Random(26);
+        for (int i = 0; i < PLANS; i++) {
+            Planned plan = Planned.of(random);
+            for (String rule : RULES) {
+                SpoilQuestion asked = asked(plan, rule.isEmpty() ? null : rule, i);
+                Spoilt spoilt;
+                try {
+                    spoilt = Spoilt.of(asked);
+                } catch (InvalidException none) {
+                    continue;
+                }
+                assertTrue(rule.isEmpty() || spoilt.rule().equals(rule), spoilt.toString());
+                Set<String> fresh = rules(asked, spoilt.routine());
+                fresh.removeAll(rules(asked, plan.routine()));
+                assertEquals(fresh, Set.of(spoilt.rule()));
+                assertTrue(spoilt.step() >= 0
+                        && spoilt.step() < spoilt.routine().steps().size());
+                assertEquals(Spoilt.of(asked), spoilt);
+                broken.merge(spoilt.rule(), 1, Integer::sum);
+            }
+        }
+        assertTrue(
+                broken.keySet().containsAll(Set.of("W1", "O1", "A1", "A3", "D1", "D3", "T6", "T7", "P6")),
+                broken.toString());
+    }
+
+    /** Any, and each. */
+    private static final List<String> RULES =
+            Stream.concat(Stream.of(""), Checker.rules().stream().map(Rule::id)).toList();
+
+    @Test
+    public void anUnknownRuleIsSaid() {
+        Planned plan = Planned.of(new Random(1));
+        InvalidException no = expectThrows(InvalidException.class, () -> Spoilt.of(asked(plan, "Z9", 1)));
+        assertEquals(no.faults().get(0).pointer(), "/rule");
+    }
+}

@@ -1,0 +1,91 @@
+package eventide.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import eventide.server.RunningServer.Answer;
+import java.util.Set;
+import java.util.TreeSet;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** The gymnasium at the front door. */
+public class PracticeHttpTest {
+    private RunningServer server;
+
+    @BeforeClass
+    public void start() {
+        server = new RunningServer(false);
+    }
+
+    @AfterClass
+    public void stop() {
+        server.close();
+    }
+
+    private static String rating(String rater, String item, double score) {
+        return "{\"rater\":\"" + rater + "\",\"item\":\"" + item + "\",\"score\":" + score + "}";
+    }
+
+    @Test
+    public void howWellEyesAgreeIsAnswered() {
+        Answer answer = server.post(
+                "/api/practice/agreement",
+                "{\"ratings\":[" + rating("Hester", "a", 4) + "," + rating("Piran", "a", 5) + ","
+                        + rating("Hester", "b", 7)
+                        + "," + rating("Piran", "b", 8) + "," + rating("Hester", "c", 1) + ","
+                        + rating("Piran", "c", 2.5)
+                        + "],\"truth\":[{\"item\":\"a\",\"score\":5},{\"item\":\"b\",\"score\":8},{\"item\":\"c\",\"score\":2}]}");
+        assertEquals(answer.status(), 200, answer.body().toString());
+        assertEquals(answer.body().at("/raters/0/bias").asDouble(), -1, 1e-9);
+        assertTrue(answer.body().get("alphaInterval").asDouble() > .8);
+        assertTrue(answer.body().get("iccSingle").asDouble() > .8);
+        assertTrue(answer.body().get("words").asString().contains("Hester reads 1.0 low"));
+    }
+
+    @Test
+    public void whatCannotBeReadIsSaidWhereItStands() {
+        Answer twice = server.post(
+                "/api/practice/agreement",
+                "{\"ratings\":[" + rating("Hester", "a", 4) + "," + rating("Hester", "a", 5) + ","
+                        + rating("Hester", "b", 11) + "]}");
+        assertEquals(twice.status(), 422);
+        assertEquals(twice.body().at("/faults/0/pointer").asString(), "/ratings/2/score");
+        assertEquals(server.post("/api/practice/agreement", "{\"ratings\":[]}").status(), 422);
+        Answer alone = server.post("/api/practice/agreement", "{\"ratings\":[" + rating("Hester", "a", 4) + "]}");
+        assertEquals(alone.status(), 200);
+        assertFalse(alone.body().has("alphaInterval"));
+    }
+
+    @Test
+    public void aRoutineIsSpoiltInOneWay() {
+        String head = "\"hair\":" + Bodies.HAIR + ",\"goal\":" + Bodies.GOAL + ",\"air\":" + Bodies.AIR;
+        String routine = Bodies.ROUTINE;
+        Set<String> before = rules(server.post("/api/routines/check", "{" + head + ",\"routine\":" + routine + "}"));
+        Answer spoilt = server.post("/api/practice/spoil", "{" + head + ",\"routine\":" + routine + ",\"seed\":7}");
+        assertEquals(spoilt.status(), 200, spoilt.body().toString());
+        Set<String> fresh = rules(server.post(
+                "/api/routines/check",
+                "{" + head + ",\"routine\":" + spoilt.body().get("routine") + "}"));
+        fresh.removeAll(before);
+        assertEquals(fresh, Set.of(spoilt.body().get("rule").asString()));
+        Answer again = server.post("/api/practice/spoil", "{" + head + ",\"routine\":" + routine + ",\"seed\":7}");
+        assertEquals(again.body(), spoilt.body());
+        Answer none = server.post(
+                "/api/practice/spoil", "{" + head + ",\"routine\":" + routine + ",\"rule\":\"P5\",\"seed\":7}");
+        assertEquals(none.status(), 422);
+        assertEquals(none.body().at("/faults/0/pointer").asString(), "/rule");
+    }
+
+    private static Set<String> rules(Answer check) {
+        assertEquals(check.status(), 200, check.body().toString());
+        Set<String> rules = new TreeSet<>();
+        for (JsonNode finding : check.body().get("findings")) {
+            rules.add(finding.get("rule").asString());
+        }
+        return rules;
+    }
+}
