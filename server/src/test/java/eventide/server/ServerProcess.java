@@ -66,6 +66,29 @@ final class ServerProcess implements AutoCloseable {
         return ended(new ServerProcess(data, false).process);
     }
 
+    /** What became of a start: up and answering, or ended; the other is null. */
+    record Tried(ServerProcess up, Ended ended) {}
+
+    static Tried tried(Path data) {
+        ServerProcess server = new ServerProcess(data, false);
+        try {
+            return new Tried(server.answering(), null);
+        } catch (DidNotComeUp ended) {
+            return new Tried(null, ended.ended);
+        }
+    }
+
+    /** With what it said. */
+    private static final class DidNotComeUp extends IllegalStateException {
+        private static final long serialVersionUID = 1;
+        private final transient Ended ended;
+
+        DidNotComeUp(Ended ended) {
+            super("The server did not come up: " + ended);
+            this.ended = ended;
+        }
+    }
+
     /** The command that lists and puts back. */
     static Ended restore(Path data, String... wanted) {
         List<String> arguments = new ArrayList<>(
@@ -100,7 +123,7 @@ final class ServerProcess implements AutoCloseable {
         }
         Ended ended = process.isAlive() ? new Ended(0, List.of("still starting")) : ended(process);
         process.destroyForcibly();
-        throw new IllegalStateException("The server did not come up: " + ended);
+        throw new DidNotComeUp(ended);
     }
 
     HttpResponse<String> get(String path) {
