@@ -2249,6 +2249,10 @@ export interface components {
             message: string;
             pointer: string;
         };
+        FaultChoice: {
+            rule: string;
+            words: string;
+        };
         Features: {
             castBroken: boolean;
             castSet: boolean;
@@ -3371,6 +3375,7 @@ export interface components {
             seed: number;
         };
         Spoilt: {
+            choices: components["schemas"]["FaultChoice"][];
             hint: string;
             routine: components["schemas"]["Routine"];
             rule: string;

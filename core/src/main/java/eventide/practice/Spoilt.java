@@ -22,8 +22,15 @@ import java.util.stream.Collectors;
  * @param step where the fault shows, from 0
  * @param said what the rule says of it
  * @param hint for who looks in vain: what kind of slip it was, and not what
+ * @param choices faults to choose from, the one that was made among them
  */
-public record Spoilt(Routine routine, String rule, int step, String said, String hint) {
+public record Spoilt(Routine routine, String rule, int step, String said, String hint, List<FaultChoice> choices) {
+    /** A fault by what goes wrong with it. */
+    public record FaultChoice(String rule, String words) {}
+
+    /** The one that was made and these others. */
+    private static final int OTHERS = 3;
+
     /**
      * @throws InvalidException where the rule is unknown, or no slip of a hand breaks it in this routine and it alone
      */
@@ -33,9 +40,10 @@ public record Spoilt(Routine routine, String rule, int step, String said, String
             throw new InvalidException(
                     List.of(new Fault("/rule", "rule must be one of the checks, but was " + asked.rule())));
         }
+        Random chance = new Random(asked.seed());
         Set<String> before = rules(Checker.plainly(wash(asked, asked.routine())));
         List<Slip> slips = new ArrayList<>(Slips.of(asked.routine()));
-        Collections.shuffle(slips, new Random(asked.seed()));
+        Collections.shuffle(slips, chance);
         for (Slip slip : slips) {
             if (!slip.routine().beyond().isEmpty()) {
                 continue;
@@ -50,7 +58,13 @@ public record Spoilt(Routine routine, String rule, int step, String said, String
                         .findFirst()
                         .orElseThrow();
                 int step = finding.step() == null ? slip.step() : finding.step();
-                return new Spoilt(slip.routine(), rule, step, finding.message(), slip.hint().words);
+                return new Spoilt(
+                        slip.routine(),
+                        rule,
+                        step,
+                        finding.message(),
+                        slip.hint().words,
+                        choices(rule, rules(after), chance));
             }
         }
         throw new InvalidException(List.of(new Fault(
@@ -59,6 +73,17 @@ public record Spoilt(Routine routine, String rule, int step, String said, String
                         ? "No one slip of the hand spoils this routine in one way only."
                         : "No slip of the hand breaks " + asked.rule()
                                 + " here, and that alone: it has nothing for that fault, or has" + " it already.")));
+    }
+
+    /** Others are such as this routine does not break. */
+    private static List<FaultChoice> choices(String rule, Set<String> broken, Random chance) {
+        List<Rule> others = new ArrayList<>(Checker.rules());
+        others.removeIf(other -> broken.contains(other.id()));
+        Collections.shuffle(others, chance);
+        List<Rule> few = new ArrayList<>(others.subList(0, OTHERS));
+        Checker.rules().stream().filter(one -> one.id().equals(rule)).forEach(few::add);
+        Collections.shuffle(few, chance);
+        return few.stream().map(one -> new FaultChoice(one.id(), one.why())).toList();
     }
 
     private static Set<String> rules(List<Finding> findings) {

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Random;
 import org.testng.annotations.Test;
 
+/** Published figures, and eyes invented. */
 public class AgreementTest {
     /** Six things, four judges. */
     private static final int[][] SHROUT_FLEISS = {

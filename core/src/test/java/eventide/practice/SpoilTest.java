@@ -11,6 +11,7 @@ import eventide.planner.Planner;
 import eventide.planner.Query;
 import eventide.planner.RandomQuery;
 import eventide.planner.Suggestion;
+import eventide.practice.Spoilt.FaultChoice;
 import eventide.routine.Routine;
 import eventide.shape.InvalidException;
 import eventide.wash.Wash;
@@ -86,6 +87,11 @@ public class SpoilTest {
                 assertTrue(spoilt.step() >= 0
                         && spoilt.step() < spoilt.routine().steps().size());
                 assertEquals(Spoilt.of(asked), spoilt);
+                List<String> offered = spoilt.choices().stream()
+                        .map(FaultChoice::rule)
+                        .distinct()
+                        .toList();
+                assertTrue(offered.size() == 4 && offered.contains(spoilt.rule()), offered.toString());
                 broken.merge(spoilt.rule(), 1, Integer::sum);
             }
         }
