@@ -31,6 +31,7 @@ export function App() {
             <Route path="/new" element={<Places.NewClient />} />
             <Route path="/clients" element={<Places.Clients />} />
             <Route path="/shelf" element={<Places.Shelf />} />
+            <Route path="/practice" element={<Places.Practice />} />
             <Route path="/clients/:clientId" element={<ClientFrame />}>
               <Route path="consult" element={<Places.Consult />} />
               <Route path="plan" element={<Places.Plan />} />

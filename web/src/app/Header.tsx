@@ -7,14 +7,15 @@ export function Header() {
   const { theme, toggle } = useTheme()
   const air = useQuery(airQuery).data
   return (
-    <header className="border-ink flex flex-wrap items-center gap-x-3.5 border-b px-3 py-2 sm:gap-x-6 sm:px-6">
-      <NavLink to="/" className="figures text-lg tracking-[0.08em] uppercase sm:text-xl sm:tracking-[0.14em]">
+    <header className="border-ink flex flex-wrap items-center gap-x-2.5 border-b px-3 py-2 sm:gap-x-6 sm:px-6">
+      <NavLink to="/" className="figures text-lg tracking-[0.04em] uppercase sm:text-xl sm:tracking-[0.14em]">
         Even Tide
       </NavLink>
-      <nav aria-label="Main" className="flex gap-3 sm:gap-5">
+      <nav aria-label="Main" className="flex gap-2.5 sm:gap-5">
         <Place to="/" label="Today" />
         <Place to="/clients" label="Clients" isWhole />
         <Place to="/shelf" label="Shelf" />
+        <Place to="/practice" label="Practice" />
       </nav>
       <div className="figures ml-auto flex items-center gap-4 text-[0.95rem]">
         {air !== undefined && (
@@ -28,9 +29,10 @@ export function Header() {
           type="button"
           onClick={toggle}
           aria-pressed={theme === 'night'}
+          aria-label="Night chart"
           className="border-ink aria-pressed:bg-ink aria-pressed:text-paper min-h-8 border px-2.5 hover:bg-shallow"
         >
-          Night chart
+          Night<span className="hidden sm:inline"> chart</span>
         </button>
       </div>
     </header>

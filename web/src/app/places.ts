@@ -10,6 +10,7 @@ const LOADERS = {
   chair: () => import('../features/chair/ChairPage').then((m) => ({ default: m.ChairPage })),
   aftercare: () => import('../features/diary/AftercarePage').then((m) => ({ default: m.AftercarePage })),
   learn: () => import('../features/learn/LearnPage').then((m) => ({ default: m.LearnPage })),
+  practice: () => import('../features/practice/PracticePage').then((m) => ({ default: m.PracticePage })),
   log: () => import('../features/log/LogPage').then((m) => ({ default: m.LogPage })),
 }
 
@@ -25,6 +26,7 @@ export const Places = {
   Log: lazy(LOADERS.log),
   Aftercare: lazy(LOADERS.aftercare),
   Learn: lazy(LOADERS.learn),
+  Practice: lazy(LOADERS.practice),
 }
 
 /** Fetches those not gone to yet: the next is then there at once, and there without the server too. */

@@ -1,0 +1,80 @@
+package eventide.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A spoilt plan is looked at, and its fault found or not. */
+public class PracticeTest extends InTheDemoSalon {
+    private static final JsonMapper JSON = new JsonMapper();
+
+    private Page page;
+    private JsonNode spoilt;
+
+    /** A round as it is drawn, with what the server said of it. */
+    private void open(BrowserContext context) {
+        page = context.newPage();
+        spoilt = JSON.readTree(page.waitForResponse(
+                        "**/api/practice/spoil",
+                        () -> page.navigate(browsing.server().url("/practice")))
+                .text());
+        assertThat(Browsing.heading(page, "What is wrong?")).isVisible();
+        Browsing.settled(page);
+    }
+
+    private Locator step(int index) {
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Which step?"))
+                .getByRole(AriaRole.BUTTON)
+                .nth(index);
+    }
+
+    private Locator fault(boolean right) {
+        int at = 0;
+        while (spoilt.get("choices").get(at).get("rule").equals(spoilt.get("rule")) != right) {
+            at++;
+        }
+        return Browsing.button(page, spoilt.get("choices").get(at).get("words").asString());
+    }
+
+    @Test
+    public void aFaultIsFoundAndTheNextOneComes() {
+        try (BrowserContext context = browsing.fresh(1280, 800)) {
+            open(context);
+            Browsing.assertAccessible(page, "practice");
+            step(spoilt.get("step").asInt()).click();
+            fault(true).click();
+            assertThat(page.getByText("Found.")).isVisible();
+            assertThat(page.getByText(spoilt.get("said").asString())).isVisible();
+            page.waitForResponse("**/api/practice/spoil", () -> Browsing.button(page, "The next one")
+                    .click());
+            assertThat(Browsing.button(page, "A hint")).isVisible();
+            assertEquals(page.evaluate("() => localStorage.getItem('practice-missed')"), "[]");
+        }
+    }
+
+    @Test
+    public void whatWasMissedIsToldAndComesBack() {
+        try (BrowserContext context = browsing.phone()) {
+            open(context);
+            Browsing.assertNothingOverflows(page, "practice");
+            Browsing.button(page, "A hint").tap();
+            assertThat(page.getByText(spoilt.get("hint").asString())).isVisible();
+            step((spoilt.get("step").asInt() + 1)
+                            % spoilt.get("routine").get("steps").size())
+                    .tap();
+            fault(true).tap();
+            assertThat(page.getByText("The fault is right; it shows at step")).isVisible();
+            String asked = page.waitForRequest("**/api/practice/spoil", () -> Browsing.button(page, "The next one")
+                            .tap())
+                    .postData();
+            assertEquals(JSON.readTree(asked).get("rule"), spoilt.get("rule"), "the one missed is asked for again");
+        }
+    }
+}
