@@ -404,7 +404,7 @@ public class UnderTheHandTest extends InTheDemoSalon {
                 "tabs");
         button(page, "Night chart").click();
         assertNotEquals(
-                colour(page, "button[aria-pressed=true]:text-is('Night chart')"),
+                colour(page, "button[aria-label='Night chart'][aria-pressed=true]"),
                 colour(page, "button:text-is('Undo')"));
         context.close();
     }
