@@ -7,6 +7,7 @@ import { TideChart } from '../../chart/TideChart'
 import { Button } from '../../ui/Button'
 import { Empty, Failure, Waiting } from '../../ui/Notice'
 import { useStored } from '../../ui/useStored'
+import { USUAL_GOAL, USUAL_LIMITS } from '../plan/planHistory'
 import { roundQuery } from './faultQueries'
 import { isTexts, missedAfter, NO_GUESS, ruleOf, verdict, type Guess } from './faultRound'
 import type { Head } from './PracticePage'
@@ -176,13 +177,13 @@ function Told({ spoilt, guess, onNext }: { spoilt: Spoilt; guess: Guess; onNext:
   )
 }
 
-/** As the plan would be asked for; wishes that nobody told are a stylist's usual. */
+/** As the plan would be asked for. */
 function settingOf(client: Head, air: Air): Setting {
   return {
     hair: client.hair,
-    goal: client.goal ?? { definition: 2, volume: 1, length: 0, softness: 1, longevity: 1 },
+    goal: client.goal ?? USUAL_GOAL,
     air,
     schools: client.schools ?? {},
-    limits: client.limits ?? { minutes: 120 },
+    limits: client.limits ?? USUAL_LIMITS,
   }
 }

@@ -14,11 +14,11 @@ public final class WeightOfRichness {
      * none of it.
      */
     public static double pointsOf(Wash wash, Layer layer) {
-        double most = 0;
+        double shares = 0;
         for (Zone zone : layer.zones()) {
             double borne = Richness.borne(wash.hair().at(zone), wash.schools());
-            most += zone.share() / borne;
+            shares += zone.share() / Bearing.of(wash, borne).here();
         }
-        return Constants.BORNE_WEIGHS * layer.product().role().weighs() * layer.fullness() * most;
+        return Constants.BORNE_WEIGHS * Richness.perPoint(layer) * shares;
     }
 }

@@ -34,6 +34,15 @@ final class Slips {
     /** Left while something else was done, minutes [OURS]. */
     private static final double FORGOTTEN_MINUTES = 20;
 
+    /** Poured without looking: hardly any, and far too much, ml [OURS]. */
+    private static final double[] MISPOURED_ML = {2, 60};
+    /** Where an impatient hand puts the dryer down, percent dry [OURS]. */
+    private static final double[] STOPPED_DRY = {60, 80, 90};
+    /** Scrunches of hands that have stopped counting [OURS]. */
+    private static final int CARRIED_AWAY = 30;
+
+    private static final int MOST_SECTIONS = 24;
+
     private final Routine routine;
     private final List<Slip> all = new ArrayList<>();
 
@@ -116,7 +125,7 @@ final class Slips {
         Step step = routine.at(place);
         times(place, step.amountMl(), (value) -> step.but().amountMl(value).build(), TOO_MUCH, TOO_LITTLE);
         if (step.amountMl() == null && step.product() != null && step.action() == Action.APPLY) {
-            for (double ml : new double[] {2, 60}) {
+            for (double ml : MISPOURED_ML) {
                 figure(place, () -> step.but().amountMl(ml).build());
             }
         }
@@ -128,17 +137,17 @@ final class Slips {
             }
         }
         if (step.untilDry() != null) {
-            for (double dry : new double[] {60, 80, 90}) {
+            for (double dry : STOPPED_DRY) {
                 figure(place, () -> step.but().untilDry(dry).build());
             }
         }
         if (step.action() == Action.SCRUNCH) {
-            figure(place, () -> step.but().count(30).build());
+            figure(place, () -> step.but().count(CARRIED_AWAY).build());
         }
         if (step.sections() != null) {
-            figure(
-                    place,
-                    () -> step.but().sections(Math.min(24, step.sections() * 3)).build());
+            figure(place, () -> step.but()
+                    .sections(Math.min(MOST_SECTIONS, step.sections() * (int) TOO_MUCH))
+                    .build());
         }
         ways(place, step);
     }

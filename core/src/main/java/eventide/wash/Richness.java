@@ -49,8 +49,14 @@ public final class Richness {
     }
 
     public static double of(Layer layer) {
-        double most = layer.product().role() == Role.OIL ? MOST_FULLNESS_OF_OIL : MOST_FULLNESS;
-        return of(layer.product()) * Math.min(most, layer.fullness());
+        return layer.product().richness() * perPoint(layer);
+    }
+
+    /** Points of richness left in the hair for each point on the label: by the role, and by how much went on. */
+    public static double perPoint(Layer layer) {
+        Role role = layer.product().role();
+        double most = role == Role.OIL ? MOST_FULLNESS_OF_OIL : MOST_FULLNESS;
+        return role.weighs() * Math.min(most, layer.fullness());
     }
 
     /** Points of richness an advised amount of a product leaves. */

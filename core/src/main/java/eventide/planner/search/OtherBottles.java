@@ -27,8 +27,6 @@ import java.util.stream.Collectors;
 public final class OtherBottles {
     /** Mixtures of each layering in each amount that are ranked [OURS]. */
     private static final int OTHER_AMOUNTS = 5;
-    /** Run side by side, whatever the machine: so that the answer does not hang on it. */
-    private static final int AT_ONCE = 6;
     /** A further layer and the minutes it takes, in points of worth [OURS]. */
     private static final double LAYER_AND_PASS_COST = Objective.LAYER_COSTS + .25;
     /** Minutes a further layer takes, about [OURS]. */
@@ -45,6 +43,7 @@ public final class OtherBottles {
     /** A plan to run, with what it is forecast to be worth where no rule speaks. */
     private record Other(Candidate choice, double forecast, List<Object> parts) {}
 
+    /** The same with its parts as numbers, for they are added up many times. */
     private record Numbered(Candidate choice, double forecast, int[] parts) {}
 
     /** A bottle in an amount. */
@@ -123,7 +122,8 @@ public final class OtherBottles {
         return plan.isFeasible() ? 0 : Math.min(MOST_BROKEN, PlanClass.MINUTE_OVER_COSTS * plan.minutesOver());
     }
 
-    private static final double MOST_BROKEN = 6;
+    /** As much as a plan that broke a limit puts others like it back, in points of worth [OURS]. */
+    private static final double MOST_BROKEN = PlanClass.FAILED_COSTS;
 
     private static List<Numbered> likeliest(List<Numbered> open, Set<Candidate> run, ForecastErrors errors) {
         record Ranked(Numbered other, double worth) {}
@@ -131,7 +131,7 @@ public final class OtherBottles {
                 .filter(other -> !run.contains(other.choice()))
                 .map(other -> new Ranked(other, other.forecast() + errors.of(other.parts())))
                 .sorted(Comparator.comparingDouble((Ranked one) -> -one.worth()))
-                .limit(AT_ONCE)
+                .limit(Search.AT_ONCE)
                 .map(Ranked::other)
                 .toList();
     }

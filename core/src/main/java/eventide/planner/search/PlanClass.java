@@ -27,12 +27,7 @@ public final class PlanClass {
     /** Points of worth that a minute over a limit puts a class back, for it will hardly keep it [OURS]. */
     static final double MINUTE_OVER_COSTS = .5;
 
-    private static final double FAILED_COSTS = 6;
-    /** The same where a plan of the class came so near to keeping the limit, in minutes, that other bottles may keep it [OURS]. */
-    private static final double NEARLY_FAILED_COSTS = .5;
-
-    private static final double NEARLY = 2;
-    private static final int MOST_NEARLY_FAILED = 8;
+    static final int FAILED_COSTS = 6;
 
     private final Frame frame;
     private final Layers layers;
@@ -45,9 +40,6 @@ public final class PlanClass {
     private final double first;
     private int next;
     private int failed;
-    /** Minutes by which the plan of it that came nearest broke a limit. */
-    private double leastOver = Double.POSITIVE_INFINITY;
-
     private Evaluation best;
 
     /**
@@ -110,12 +102,12 @@ public final class PlanClass {
     }
 
     public boolean isOver() {
-        return next >= ranked.size() || best == null && failed >= (isNear() ? MOST_NEARLY_FAILED : MOST_FAILED);
+        return next >= ranked.size() || best == null && failed >= MOST_FAILED;
     }
 
     /** The most that is to be looked for in it. */
     public double promise() {
-        double over = best == null ? MINUTE_OVER_COSTS * Math.max(0, minutesOver) + failedCosts() : 0;
+        double over = best == null ? MINUTE_OVER_COSTS * Math.max(0, minutesOver) + FAILED_COSTS * failed : 0;
         return promise - over + (isRun() ? OWN_REACH : BORROWED_REACH);
     }
 
@@ -126,15 +118,7 @@ public final class PlanClass {
 
     /** Minutes it is likely to be over a limit by, more for each plan of it that was. */
     public double over() {
-        return Math.max(0, minutesOver) + failedCosts();
-    }
-
-    private double failedCosts() {
-        return failed * (isNear() ? NEARLY_FAILED_COSTS : FAILED_COSTS);
-    }
-
-    private boolean isNear() {
-        return leastOver <= NEARLY;
+        return Math.max(0, minutesOver) + FAILED_COSTS * failed;
     }
 
     private boolean isRun() {
@@ -208,7 +192,6 @@ public final class PlanClass {
         } else {
             failed += plan.isFeasible() ? 0 : 1;
         }
-        leastOver = plan.isFeasible() ? leastOver : Math.min(leastOver, plan.minutesOver());
         if (plan.isFeasible() && (best == null || Evaluation.BEST_FIRST.compare(plan, best) < 0)) {
             best = plan;
         }

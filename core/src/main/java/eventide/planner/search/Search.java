@@ -25,7 +25,7 @@ public final class Search {
     /** So few plans are all run [OURS]. */
     public static final int FEW = 150;
     /** Run side by side, whatever the machine: so that the answer does not hang on it. */
-    private static final int AT_ONCE = 6;
+    static final int AT_ONCE = 6;
     /** Runs that bring nothing better after which the rest is left [OURS; what it misses is measured by bin/bench]. */
     private static final int MOST_IDLE = 60;
     /** The same while nothing keeps the limits: the quickest are tried first [OURS]. */
