@@ -9,7 +9,7 @@ export function stepDetail(step: Step): string {
     step.tool === undefined ? undefined : tool[step.tool],
     step.from === undefined ? undefined : `from ${from[step.from]}`,
     positions.length === 0 ? undefined : positions.map((one) => position[one]).join(', '),
-    step.minutes === undefined ? undefined : `${step.minutes} min`,
+    step.minutes === undefined || step.minutes < 1 ? undefined : `${step.minutes} min`,
     ...(step.steps ?? []).map(stepDetail),
   ]
     .filter((part) => part !== undefined && part !== '')
