@@ -18,11 +18,13 @@ final class Held {
         if (positions == null || positions.isEmpty()) {
             return 1;
         }
-        double best = positions.stream()
-                .mapToDouble(position -> opening(position, zone))
-                .max()
-                .orElseThrow();
-        return positions.stream().distinct().count() > 1 ? Math.max(CHANGED, best) : best;
+        double best = 0;
+        boolean changed = false;
+        for (Position position : positions) {
+            best = Math.max(best, opening(position, zone));
+            changed |= position != positions.get(0);
+        }
+        return changed ? Math.max(CHANGED, best) : best;
     }
 
     private static double opening(Position position, Zone zone) {

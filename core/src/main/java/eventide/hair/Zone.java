@@ -1,7 +1,10 @@
 package eventide.hair;
 
 import eventide.shape.Said;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 
 /** The six parts of a head that behave differently, seen from above. */
 public enum Zone implements Said {
@@ -14,6 +17,9 @@ public enum Zone implements Said {
 
     /** Bottom to top, back to front, crown before last, front last [CP]. */
     public static final List<Zone> WORKING_ORDER = List.of(NAPE, BACK, LEFT, RIGHT, CROWN, HAIRLINE);
+
+    /** The whole head; not to be changed. */
+    public static final Set<Zone> ALL = Collections.unmodifiableSet(EnumSet.allOf(Zone.class));
 
     private final double share;
     private final String label;

@@ -128,15 +128,23 @@ final class CareEffect implements Effect {
     }
 
     private static void residue(Wash wash, Reading hair, Ledger ledger) {
-        boolean lifted = wash.routine().steps().stream().anyMatch(Washing::surelyLifts);
-        if (Boolean.TRUE.equals(wash.hair().buildUp()) && !lifted) {
+        List<Step> steps = wash.routine().steps();
+        if (Boolean.TRUE.equals(wash.hair().buildUp()) && steps.stream().noneMatch(Washing::surelyLifts)) {
             ledger.add(DEFINITION, -RESIDUE, "build-up left in the hair");
             ledger.add(VOLUME, -RESIDUE, "build-up left in the hair");
             ledger.add(SOFTNESS, -RESIDUE / 2, "build-up left in the hair");
         }
-        boolean stripped = wash.routine().steps().stream().anyMatch(step -> step.action() == Action.CLARIFY);
-        if (stripped) {
+        if (isClarified(steps)) {
             ledger.add(SOFTNESS, -CLARIFIER_DRIES * dryness(hair), "clarified");
         }
+    }
+
+    private static boolean isClarified(List<Step> steps) {
+        for (Step step : steps) {
+            if (step.action() == Action.CLARIFY) {
+                return true;
+            }
+        }
+        return false;
     }
 }

@@ -12,7 +12,7 @@ class Ledger {
     private static final double BEND = 1;
 
     private final Zone zone;
-    private final double[] sums = new double[ScoreName.values().length];
+    private final double[] sums = new double[ScoreName.ALL.size()];
     /** Null where only the sums are wanted, as in the search. */
     private final List<Contribution> entries;
 
@@ -55,7 +55,7 @@ class Ledger {
 
     Scores scores() {
         double[] bent = new double[sums.length];
-        for (ScoreName name : ScoreName.values()) {
+        for (ScoreName name : ScoreName.ALL) {
             double raw = sums[name.ordinal()];
             double value = bend(raw, name.most());
             if (entries != null && Math.abs(value - raw) > .005) {

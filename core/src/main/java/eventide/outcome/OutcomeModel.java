@@ -1,5 +1,6 @@
 package eventide.outcome;
 
+import eventide.hair.Reading;
 import eventide.hair.Zone;
 import eventide.routine.Half;
 import eventide.wash.Features;
@@ -40,15 +41,15 @@ public final class OutcomeModel {
         Map<Zone, Scores> byZone = new EnumMap<>(Zone.class);
         List<Contribution> contributions = new ArrayList<>();
         List<Wash> halves = wash.hasHalves() ? List.of(wash.on(Half.LEFT), wash.on(Half.RIGHT)) : List.of(wash);
-        double[] mean = new double[ScoreName.values().length];
-        double[] bare = new double[ScoreName.values().length];
+        double[] mean = new double[ScoreName.ALL.size()];
+        double[] bare = new double[ScoreName.ALL.size()];
         for (Zone zone : Zone.values()) {
             if (explained) {
                 bare(halves.get(0), zone, bare);
             }
             Scores scores = zone(looked(halves, zone), zone, explained, contributions);
             byZone.put(zone, scores);
-            for (ScoreName name : ScoreName.values()) {
+            for (ScoreName name : ScoreName.ALL) {
                 mean[name.ordinal()] += zone.share() * scores.of(name);
             }
         }
@@ -67,7 +68,7 @@ public final class OutcomeModel {
         Ledger alone = new Ledger(zone, false);
         EFFECTS.get(0).add(wash, Features.of(wash, zone), wash.hair().at(zone), alone);
         Scores scores = alone.scores();
-        for (ScoreName name : ScoreName.values()) {
+        for (ScoreName name : ScoreName.ALL) {
             into[name.ordinal()] += zone.share() * scores.of(name);
         }
     }
@@ -84,8 +85,9 @@ public final class OutcomeModel {
     static Ledger ledger(Wash wash, Zone zone) {
         Ledger ledger = new Ledger(zone, false);
         Features features = Features.of(wash, zone);
+        Reading hair = wash.hair().at(zone);
         for (Effect effect : EFFECTS) {
-            effect.add(wash, features, wash.hair().at(zone), ledger);
+            effect.add(wash, features, hair, ledger);
         }
         taught(wash, zone, ledger);
         return ledger;
@@ -100,16 +102,17 @@ public final class OutcomeModel {
     }
 
     private static Scores zone(List<Wash> halves, Zone zone, boolean explained, List<Contribution> into) {
-        double[] mean = new double[ScoreName.values().length];
+        double[] mean = new double[ScoreName.ALL.size()];
+        Reading hair = halves.get(0).hair().at(zone);
         for (Wash half : halves) {
             Ledger ledger = new Ledger(zone, explained);
             Features features = Features.of(half, zone);
             for (Effect effect : EFFECTS) {
-                effect.add(half, features, half.hair().at(zone), ledger);
+                effect.add(half, features, hair, ledger);
             }
             taught(half, zone, ledger);
             Scores scores = ledger.scores();
-            for (ScoreName name : ScoreName.values()) {
+            for (ScoreName name : ScoreName.ALL) {
                 mean[name.ordinal()] += scores.of(name) / halves.size();
             }
             if (explained) {

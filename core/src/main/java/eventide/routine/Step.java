@@ -10,7 +10,6 @@ import eventide.shape.Maybe;
 import eventide.shape.OneOrMany;
 import eventide.shape.Range;
 import eventide.shape.Shape;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 
@@ -176,7 +175,7 @@ public record Step(
 
     /** The zones worked on, all six where none are named. */
     public Set<Zone> zonesOrAll() {
-        return zones == null ? EnumSet.allOf(Zone.class) : zones;
+        return zones == null ? Zone.ALL : zones;
     }
 
     /** Whether a strand part is worked on; where none are named all but the scalp are. */

@@ -13,6 +13,16 @@ public record StepPlace(int index, int inner) implements Comparable<StepPlace> {
     }
 
     @Override
+    public int hashCode() {
+        return 64 * index + inner;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof StepPlace place && place.index == index && place.inner == inner;
+    }
+
+    @Override
     public int compareTo(StepPlace other) {
         return index != other.index ? Integer.compare(index, other.index) : Integer.compare(inner, other.inner);
     }

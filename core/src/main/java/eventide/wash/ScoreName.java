@@ -2,6 +2,7 @@ package eventide.wash;
 
 import eventide.shape.Said;
 import eventide.shape.Word;
+import java.util.List;
 
 /** What a result is judged by. All run 0 to 10, but shrinkage (percent) and days. */
 public enum ScoreName implements Word, Said {
@@ -14,6 +15,9 @@ public enum ScoreName implements Word, Said {
     HOLD("hold", 10, 2.2),
     WEIGHT("weight", 10, 2.2),
     DAYS("days", 7, 1.7);
+
+    /** In their order; {@link #values} makes an array anew each time, and a search asks a million times. */
+    public static final List<ScoreName> ALL = List.of(values());
 
     private final String word;
     private final double most;

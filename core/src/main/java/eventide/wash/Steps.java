@@ -4,6 +4,7 @@ import eventide.drying.Visit;
 import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
 
@@ -41,11 +42,15 @@ public final class Steps {
 
     /** Turns of hands that came before on some of the same hair, in order. */
     public static List<Visit> earlierOnSameHair(Wash wash, Visit visit) {
-        return wash.course().visits().stream()
-                .filter(v -> v.endMinute() <= visit.startMinute() + 1e-9
-                        && wash.isAfter(visit.place(), v.place())
-                        && v.overlaps(visit))
-                .toList();
+        List<Visit> earlier = new ArrayList<>();
+        for (Visit v : wash.course().visits()) {
+            if (v.endMinute() <= visit.startMinute() + 1e-9
+                    && wash.isAfter(visit.place(), v.place())
+                    && v.overlaps(visit)) {
+                earlier.add(v);
+            }
+        }
+        return earlier;
     }
 
     /** The routine with a step moved to stand just before another; null where they are in different groups. */

@@ -2,6 +2,7 @@ package eventide.planner.compose;
 
 import eventide.product.Product;
 import eventide.shape.Maybe;
+import java.util.Objects;
 
 /** What a plan decides. Any product may be null: that layer is left out. */
 public record Candidate(
@@ -70,6 +71,19 @@ public record Candidate(
         Drying(String label) {
             this.label = label;
         }
+    }
+
+    /** Without what mostly is alike: a search looks plans up many thousand times. */
+    @Override
+    public int hashCode() {
+        int hash = Objects.hashCode(leaveIn);
+        hash = 31 * hash + Objects.hashCode(cream);
+        hash = 31 * hash + Objects.hashCode(gel);
+        hash = 31 * hash + Objects.hashCode(mousse);
+        hash = 31 * hash + hands.ordinal();
+        hash = 31 * hash + sections.ordinal();
+        hash = 31 * hash + drying.ordinal();
+        return 31 * hash + details.hashCode();
     }
 
     public Candidate with(Details other) {

@@ -55,6 +55,13 @@ public record Details(Before before, Doses dose, Work work, Finish finish) {
             boolean upsideDown,
             boolean foamUnder,
             int scrunches) {
+        @Override
+        public int hashCode() {
+            int hash = 31 * water.ordinal() + order.ordinal();
+            hash = 31 * hash + scrunches;
+            return 8 * hash + (lifted ? 4 : 0) + (upsideDown ? 2 : 0) + (foamUnder ? 1 : 0);
+        }
+
         public Work met(Water other) {
             return new Work(other, order, creamFirst, lifted, upsideDown, foamUnder, scrunches);
         }
@@ -127,6 +134,14 @@ public record Details(Before before, Doses dose, Work work, Finish finish) {
             double stays,
             boolean refreshed,
             NightCare night) {
+        @Override
+        public int hashCode() {
+            int hash = 31 * (int) stop + (int) stays;
+            hash = 31 * hash + 8 * roots.ordinal() + cloth.ordinal();
+            hash = 31 * hash + night.ordinal();
+            return 16 * hash + (turned ? 8 : 0) + (clips ? 4 : 0) + (castLeft ? 2 : 0) + (fluff ? 1 : 0);
+        }
+
         public Finish turned(boolean down) {
             return new Finish(down, clips, castLeft, fluff, stop, roots, cloth, stays, refreshed, night);
         }
@@ -173,6 +188,14 @@ public record Details(Before before, Doses dose, Work work, Finish finish) {
         Roots(String label) {
             this.label = label;
         }
+    }
+
+    /** By the parts alone that a search mostly changes: it looks plans up many thousand times. */
+    @Override
+    public int hashCode() {
+        int hash = dose.moisture().ordinal() * 3 + dose.hold().ordinal();
+        hash = 31 * hash + work.hashCode();
+        return 31 * hash + finish.hashCode();
     }
 
     public Details with(Before other) {

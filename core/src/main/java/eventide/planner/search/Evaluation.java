@@ -5,6 +5,7 @@ import eventide.planner.Query;
 import eventide.planner.compose.Candidate;
 import eventide.routine.Routine;
 import eventide.wash.Wash;
+import java.lang.ref.WeakReference;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
@@ -21,8 +22,8 @@ public final class Evaluation {
     private final String limit;
     private final double minutesOver;
 
-    /** Of a plan that breaks a limit mostly nobody asks: found on first asking, the same by whoever asks. */
-    private volatile Wash wash;
+    /** Found on asking, and again when nobody held it meanwhile: the same by whoever asks. */
+    private volatile WeakReference<Wash> held = new WeakReference<>(null);
 
     private volatile double unflawed = Double.NaN;
     private volatile double worth = Double.NaN;
@@ -49,8 +50,10 @@ public final class Evaluation {
     }
 
     public Wash wash() {
+        Wash wash = held.get();
         if (wash == null) {
             wash = washed.get();
+            held = new WeakReference<>(wash);
         }
         return wash;
     }
@@ -71,7 +74,8 @@ public final class Evaluation {
     /** An upper bound of {@link #worth()}: what it is worth where no rule says anything. No rule is asked. */
     public double bound() {
         if (Double.isNaN(unflawed)) {
-            unflawed = Objective.unflawed(wash(), OutcomeModel.scores(wash()));
+            Wash wash = wash();
+            unflawed = Objective.unflawed(wash, OutcomeModel.scores(wash));
         }
         return unflawed;
     }

@@ -6,10 +6,12 @@ import eventide.planner.Query;
 import eventide.planner.compose.Candidate;
 import eventide.planner.compose.Composer;
 import eventide.planner.compose.Details;
+import eventide.routine.Limits;
 import eventide.routine.NightCare;
 import eventide.routine.Routine;
 import eventide.wash.Teaching;
 import eventide.wash.Wash;
+import java.lang.ref.WeakReference;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 
@@ -25,8 +27,34 @@ public final class EvaluationCache {
     private final Map<Candidate, Evaluation> judged = new ConcurrentHashMap<>();
     private final Map<String, Integer> broken = new ConcurrentHashMap<>();
 
-    /** A choice written out, with what the water does to it. */
-    private record Tried(Routine routine, Course course, String limit) {}
+    /**
+     * A choice written out, with what the water does to it. What the water did is let go where nobody holds it and found again, the
+     * same, when it is asked for: of hundreds of plans run few are looked at twice, and all together would fill the memory.
+     */
+    private final class Tried {
+        private final Routine routine;
+        private final String limit;
+        private final double minutesOver;
+        private volatile WeakReference<Course> held;
+
+        Tried(Candidate choice) {
+            routine = composer.compose(choice);
+            Course course = courses.over(routine);
+            held = new WeakReference<>(course);
+            Limits limits = query.limitsOrUsual();
+            limit = Objective.broken(routine, query.hair(), course, limits);
+            minutesOver = limit == null ? 0 : Objective.minutesOver(course, limits);
+        }
+
+        Course course() {
+            Course course = held.get();
+            if (course == null) {
+                course = courses.over(routine);
+                held = new WeakReference<>(course);
+            }
+            return course;
+        }
+    }
 
     /**
      * @param courses over this head in this air
@@ -45,37 +73,27 @@ public final class EvaluationCache {
     private Evaluation run(Candidate choice) {
         Details.Finish finish = choice.details().finish();
         Candidate plain = choice.with(choice.details().with(finish.kept(false, NightCare.NONE)));
-        Tried run = tried.computeIfAbsent(plain, this::tried);
-        if (run.limit() != null) {
-            broken.merge(run.limit(), 1, Integer::sum);
+        Tried run = tried.computeIfAbsent(plain, Tried::new);
+        if (run.limit != null) {
+            broken.merge(run.limit, 1, Integer::sum);
         }
-        Evaluation plan = new Evaluation(
-                choice,
-                () -> wash(run, finish),
-                run.limit(),
-                run.limit() == null ? 0 : Objective.minutesOver(run.course(), query.limitsOrUsual()));
+        Evaluation plan = new Evaluation(choice, () -> wash(run, finish), run.limit, run.minutesOver);
         if (plan.isFeasible()) {
             plan.bound(); // by whoever runs it, side by side with others
         }
         return plan;
     }
 
-    private Tried tried(Candidate choice) {
-        Routine routine = composer.compose(choice);
-        Course course = courses.over(routine);
-        return new Tried(routine, course, Objective.broken(routine, query.hair(), course, query.limitsOrUsual()));
-    }
-
     private Wash wash(Tried run, Details.Finish finish) {
         return Wash.of(
-                run.routine().kept(finish.refreshed(), finish.night()),
+                run.routine.kept(finish.refreshed(), finish.night()),
                 query.hair(),
                 query.goal(),
                 query.air(),
                 query.schools(),
                 query.limits(),
                 teaching,
-                run.course().of(run.routine()));
+                run.course().of(run.routine));
     }
 
     /** The best so far that keeps the limits, null for none. */

@@ -35,6 +35,11 @@ public final class Forecast {
      * @param kinds by slot, {@link BottleClass#NONE} for none
      */
     public record Mixture(BottleClass gel, BottleClass mousse, BottleClass cream, BottleClass leaveIn) {
+        @Override
+        public int hashCode() {
+            return 31 * (31 * (31 * gel.hashCode() + mousse.hashCode()) + cream.hashCode()) + leaveIn.hashCode();
+        }
+
         public BottleClass in(Stylers.Slot slot) {
             return switch (slot) {
                 case GEL -> gel;
