@@ -21,11 +21,11 @@ say() { printf '%s\n' "Even Tide: $*"; }
 
 # Builds the app where it is missing or older than its sources.
 build_app() {
-  if [ -f "$APP" ] && [ -z "$(find pom.xml core/src/main core/pom.xml web/src web/pom.xml web/package.json web/index.html server/src/main server/pom.xml docs/openapi.json -newer "$JAR.stamp" -print -quit 2>/dev/null || echo missing)" ]; then
+  if [ -f "$APP" ] && [ -z "$(find pom.xml core/src/main core/pom.xml picture/src/main picture/pom.xml web/src web/pom.xml web/package.json web/index.html server/src/main server/pom.xml docs/openapi.json -newer "$JAR.stamp" -print -quit 2>/dev/null || echo missing)" ]; then
     return
   fi
   say "building (the first time fetches its libraries and takes some minutes)…"
-  $MVN package -pl core,web,server -DskipTests
+  $MVN package -pl core,picture,web,server -DskipTests
   unpack_app
   touch "$JAR.stamp"
 }

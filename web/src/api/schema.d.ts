@@ -45,7 +45,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_1"];
+        post: operations["read_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -285,7 +285,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["next"];
+        post: operations["next_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -605,7 +605,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read"];
+        post: operations["read_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -676,6 +676,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pictures/marker-sheet.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["markerSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/measure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measure_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/practice/agreement": {
         parameters: {
             query?: never;
@@ -692,6 +724,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice/eye": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["eye"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["people"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/people/{person}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["person"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/people/{person}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/people/{person}/swatches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["next"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/practice/spoil": {
         parameters: {
             query?: never;
@@ -702,6 +814,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["spoil"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/swatches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["swatches"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/swatches/{item}.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1324,6 +1468,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["photo_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wash-days/photos/{key}/measured": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["measured"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2237,6 +2397,12 @@ export interface components {
             rater: string;
             score: number;
         };
+        EyeReport: {
+            read: components["schemas"]["SwatchTruth"][];
+            scores: components["schemas"]["OfScore"][];
+            swatches: number;
+            words: string;
+        };
         EyeSteadiness: {
             bias?: number;
             error?: number;
@@ -2244,6 +2410,9 @@ export interface components {
             low?: number;
             n: number;
             rater: string;
+        };
+        Eyes: {
+            people: string;
         };
         Fault: {
             message: string;
@@ -2678,11 +2847,34 @@ export interface components {
             closest: string[];
             word: string;
         };
+        Measure: {
+            high: number;
+            low: number;
+            unit: string;
+            value: number;
+        };
         Measured: {
             /** @description cm */
             naturalCm: number;
             /** @description cm */
             stretchedCm: number;
+        };
+        Measurement: {
+            fittedOn: string;
+            measures: components["schemas"]["Measures"];
+            millimetresPerPixel?: number;
+            overlay?: string;
+            pixels: components["schemas"]["Pixels"];
+            quality: components["schemas"]["Quality"];
+        };
+        Measures: {
+            clumpWidth?: components["schemas"]["Measure"];
+            clumping?: components["schemas"]["Measure"];
+            definition?: components["schemas"]["Measure"];
+            frizz?: components["schemas"]["Measure"];
+            lengthOnPicture?: components["schemas"]["Measure"];
+            shine?: components["schemas"]["Measure"];
+            volume?: components["schemas"]["Measure"];
         };
         Mend: {
             label: string;
@@ -2748,6 +2940,16 @@ export interface components {
             sign: "GOOD" | "FRIZZY" | "TANGLED" | "TOO_DRY" | "TOO_WET" | "FLAKES" | "WEIGHED_DOWN" | "TENDER";
             /** @enum {string} */
             zone: "HAIRLINE" | "CROWN" | "LEFT" | "RIGHT" | "BACK" | "NAPE";
+        };
+        OfScore: {
+            againstItself?: number;
+            bias: number;
+            drift?: number;
+            error: number;
+            high?: number;
+            low?: number;
+            /** @enum {string} */
+            score: "definition" | "clumping" | "frizz";
         };
         OnKind: {
             kind: string;
@@ -2860,6 +3062,14 @@ export interface components {
             /** @enum {string} */
             view: "FRONT" | "LEFT" | "RIGHT" | "BACK" | "CROWN";
         };
+        PictureFault: {
+            doNext: string;
+            what: string;
+        };
+        Pixels: {
+            height: number;
+            width: number;
+        };
         Point: {
             day: number;
             definition: number;
@@ -2951,6 +3161,10 @@ export interface components {
             kind: "WASH" | "CLARIFY" | "MASK" | "PROTEIN" | "TRIM" | "REHEARSE" | "PATCH_TEST" | "REFRESH" | "SCORE_DAY" | "EVENT";
             /** Format: date */
             to?: string;
+        };
+        Quality: {
+            faults: components["schemas"]["PictureFault"][];
+            fit: boolean;
         };
         Query: {
             air: components["schemas"]["Air"];
@@ -3533,6 +3747,31 @@ export interface components {
             product: components["schemas"]["Product"];
             step: number;
         };
+        SwatchReading: {
+            clumping: number;
+            definition: number;
+            frizz: number;
+            item: string;
+        };
+        SwatchSet: {
+            answered?: components["schemas"]["SwatchReading"][];
+            count: number;
+            seed: number;
+        };
+        SwatchTold: {
+            eye: components["schemas"]["EyeReport"];
+            truth: components["schemas"]["SwatchTruth"];
+        };
+        SwatchTruth: {
+            clumping: number;
+            definition: number;
+            frizz: number;
+            item: string;
+            why: string;
+        };
+        SwatchesToRead: {
+            items: string[];
+        };
         TakeAlong: {
             text: string;
         };
@@ -3878,7 +4117,7 @@ export interface operations {
             };
         };
     };
-    read_1: {
+    read_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4342,7 +4581,7 @@ export interface operations {
             };
         };
     };
-    next: {
+    next_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4932,7 +5171,7 @@ export interface operations {
             };
         };
     };
-    read: {
+    read_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5042,6 +5281,56 @@ export interface operations {
             };
         };
     };
+    markerSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+        };
+    };
+    measure_1: {
+        parameters: {
+            query?: {
+                markerMillimetres?: number;
+                view?: "FRONT" | "LEFT" | "RIGHT" | "BACK" | "CROWN" | "SWATCH";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    image: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Measurement"];
+                };
+            };
+        };
+    };
     agreement: {
         parameters: {
             query?: never;
@@ -5066,6 +5355,124 @@ export interface operations {
             };
         };
     };
+    eye: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SwatchReading"][];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["EyeReport"];
+                };
+            };
+        };
+    };
+    people: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Eyes"];
+                };
+            };
+        };
+    };
+    person: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["EyeReport"];
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SwatchReading"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SwatchTold"];
+                };
+            };
+        };
+    };
+    next: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SwatchSet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SwatchesToRead"];
+                };
+            };
+        };
+    };
     spoil: {
         parameters: {
             query?: never;
@@ -5086,6 +5493,52 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Spoilt"];
+                };
+            };
+        };
+    };
+    swatches: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SwatchSet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SwatchesToRead"];
+                };
+            };
+        };
+    };
+    picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                item: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
                 };
             };
         };
@@ -6141,6 +6594,28 @@ export interface operations {
                 };
                 content: {
                     "image/jpeg": string;
+                };
+            };
+        };
+    };
+    measured: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Measurement"];
                 };
             };
         };

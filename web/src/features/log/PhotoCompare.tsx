@@ -1,5 +1,5 @@
 import { Slider } from 'radix-ui'
-import { useQueries } from '@tanstack/react-query'
+import { useQueries, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { photosQuery } from '../../api/queries'
 import type { WashDay } from '../../api/types'
@@ -7,6 +7,8 @@ import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
 import { Select } from '../../ui/Select'
 import { dateOf } from './dayWords'
+import { Measured } from './Measured'
+import { measuredQuery } from './measuredQuery'
 import { photoPath } from './photoPath'
 import type { View } from './Photos'
 
@@ -41,6 +43,8 @@ export function PhotoCompare({ day, view, photoKey, earlier, onRemove }: PhotoCo
   const [chosen, setChosen] = useState('')
   const [way, setWay] = useState<'beside' | 'over'>('beside')
   const [share, setShare] = useState(50)
+  const [isLaidOver, setLaidOver] = useState(false)
+  const overlay = useQuery(measuredQuery(photoKey)).data?.overlay
   const other = same.find((one) => String(one.day.id) === chosen)
   return (
     <div className="grid gap-3">
@@ -55,6 +59,11 @@ export function PhotoCompare({ day, view, photoKey, earlier, onRemove }: PhotoCo
           onChange={setChosen}
         />
         {other !== undefined && <Choice label="How" options={WAYS} value={way} onChange={setWay} />}
+        {overlay !== undefined && (
+          <Button onClick={() => setLaidOver(!isLaidOver)}>
+            {isLaidOver ? 'The picture alone' : 'Show what was measured'}
+          </Button>
+        )}
         <Button className="ml-auto" onClick={onRemove}>
           Remove this photograph
         </Button>
@@ -65,6 +74,13 @@ export function PhotoCompare({ day, view, photoKey, earlier, onRemove }: PhotoCo
           alt={`As it was on ${dateOf(day)}`}
           className="h-full w-full object-contain"
         />
+        {isLaidOver && overlay !== undefined && (
+          <img
+            src={overlay}
+            alt="What was measured: outline, strays and the gaps between clumps"
+            className="absolute inset-0 h-full w-full object-contain"
+          />
+        )}
         {other !== undefined && (
           <img
             src={photoPath(other.key)}
@@ -95,6 +111,7 @@ export function PhotoCompare({ day, view, photoKey, earlier, onRemove }: PhotoCo
           />
         </Slider.Root>
       )}
+      <Measured photoKey={photoKey} view={view} day={day} />
     </div>
   )
 }

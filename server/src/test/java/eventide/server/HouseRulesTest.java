@@ -31,7 +31,7 @@ public class HouseRulesTest {
     public void theTradeKnowsNoFramework() {
         noClasses()
                 .that()
-                .resideOutsideOfPackage("eventide.server..")
+                .resideOutsideOfPackages("eventide.server..", "eventide.picture..")
                 .should()
                 .dependOnClassesThat()
                 .resideOutsideOfPackages("eventide..", "java..", "org.apache.commons.math3..")
@@ -44,7 +44,8 @@ public class HouseRulesTest {
     public void onlyLearningAndPracticeComputeWithALibrary() {
         noClasses()
                 .that()
-                .resideOutsideOfPackages("eventide.learning..", "eventide.practice..", "eventide.server..")
+                .resideOutsideOfPackages(
+                        "eventide.learning..", "eventide.practice..", "eventide.picture..", "eventide.server..")
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("org.apache.commons.math3..")
@@ -56,7 +57,7 @@ public class HouseRulesTest {
     public void coreHasNoClock() {
         noClasses()
                 .that()
-                .resideOutsideOfPackage("eventide.server..")
+                .resideOutsideOfPackages("eventide.server..", "eventide.picture..")
                 .and()
                 .doNotHaveSimpleName("IngredientDictionary")
                 .and()

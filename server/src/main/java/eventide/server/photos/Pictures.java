@@ -1,5 +1,9 @@
 package eventide.server.photos;
 
+import eventide.picture.Measurement;
+import eventide.picture.Measurer;
+import eventide.picture.Picture;
+import eventide.picture.View;
 import eventide.server.load.BusyException;
 import eventide.shape.InvalidException;
 import java.util.concurrent.Semaphore;
@@ -21,6 +25,17 @@ public class Pictures {
         begin();
         try {
             return Picture.redrawn(upload, longestSide);
+        } finally {
+            brush.release();
+        }
+    }
+
+    /** What it says of hair: {@link Measurer#measure}, in turn. */
+    public Measurement measured(byte[] upload, double squareMillimetres, View view) {
+        begin();
+        try {
+            return Measurer.measure(
+                    Picture.read(upload, Measurer.LONGEST_SIDE), Picture.size(upload), squareMillimetres, view);
         } finally {
             brush.release();
         }

@@ -1,7 +1,10 @@
 package eventide.server.washdays;
 
+import eventide.picture.MarkerSheet;
+import eventide.picture.Measurement;
+import eventide.picture.Picture;
+import eventide.picture.View;
 import eventide.server.api.NotFoundException;
-import eventide.server.photos.Picture;
 import eventide.server.photos.Pictures;
 import java.time.Clock;
 import java.util.List;
@@ -50,6 +53,14 @@ class WashPhotoController {
     @GetMapping(path = "/photos/{key}", produces = MediaType.IMAGE_JPEG_VALUE)
     byte[] photo(@PathVariable String key, @RequestParam(required = false) Boolean small) {
         return photos.find(key, Boolean.TRUE.equals(small)).orElseThrow(() -> new NotFoundException("such photograph"));
+    }
+
+    /** What it says of the hair. */
+    @GetMapping(path = "/photos/{key}/measured")
+    Measurement measured(@PathVariable String key) {
+        WashPhotoStore.Shown shown = photos.shown(key).orElseThrow(() -> new NotFoundException("such photograph"));
+        return pictures.measured(
+                shown.jpeg(), MarkerSheet.SQUARE, View.valueOf(shown.view().name()));
     }
 
     @DeleteMapping("/{id}/photos/{view}")

@@ -35,6 +35,10 @@ public class WashPhotoStore {
             """
             select jpeg from wash_photo where photo_key = :key
             """;
+    private static final String SHOWN =
+            """
+            select view, jpeg from wash_photo where photo_key = :key
+            """;
     private static final String SMALL =
             """
             select small from wash_photo where photo_key = :key
@@ -75,6 +79,9 @@ public class WashPhotoStore {
      * @param key under which it is to be had
      */
     record Kept(View view, Instant takenAt, String key) {}
+
+    /** From where it was taken, and the picture. */
+    record Shown(View view, byte[] jpeg) {}
 
     /** One with its picture, and the same for a list. */
     public record Whole(View view, Instant takenAt, byte[] jpeg, byte[] small) {}
@@ -128,6 +135,13 @@ public class WashPhotoStore {
         return jdbc.sql(small ? SMALL : LARGE)
                 .param("key", key)
                 .query(byte[].class)
+                .optional();
+    }
+
+    Optional<Shown> shown(String key) {
+        return jdbc.sql(SHOWN)
+                .param("key", key)
+                .query((row, n) -> new Shown(View.valueOf(row.getString("view")), row.getBytes("jpeg")))
                 .optional();
     }
 

@@ -1,4 +1,4 @@
-package eventide.server.photos;
+package eventide.picture;
 
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
@@ -53,10 +53,13 @@ public final class Picture {
     private static final Set<Class<? extends Directory>> BARE =
             Set.of(JpegDirectory.class, JfifDirectory.class, HuffmanTablesDirectory.class, FileTypeDirectory.class);
 
+    private static final String DAMAGED = "this picture is damaged and cannot be read";
+    private static final int PRINTING_INKS = 4;
+
     private Picture() {}
 
     /** Whether it is as we write them: a bare JPEG of our size that ends where its picture ends. */
-    static boolean isOurs(byte[] picture) {
+    public static boolean isOurs(byte[] picture) {
         try {
             Metadata all = ImageMetadataReader.readMetadata(new ByteArrayInputStream(picture), picture.length);
             JpegDirectory jpeg = all.getFirstDirectoryOfType(JpegDirectory.class);
@@ -96,7 +99,27 @@ public final class Picture {
      * @param longestSide of what is kept, px; a smaller picture is not made larger
      * @throws InvalidException for what is too large, no picture, or a damaged one
      */
-    static byte[] redrawn(byte[] upload, int longestSide) {
+    public static byte[] redrawn(byte[] upload, int longestSide) {
+        try {
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            Thumbnails.of(read(upload, longestSide))
+                    .scale(1)
+                    .outputFormat("jpg")
+                    .outputQuality(QUALITY)
+                    .toOutputStream(out);
+            return out.toByteArray();
+        } catch (IOException broken) {
+            throw InvalidException.of("photo", DAMAGED);
+        }
+    }
+
+    /**
+     * As a picture in memory, upright, on white where it lets light through.
+     *
+     * @param longestSide px; a smaller picture is not made larger
+     * @throws InvalidException for what is too large, no picture, or a damaged one
+     */
+    public static BufferedImage read(byte[] upload, int longestSide) {
         if (upload.length > MOST_BYTES) {
             throw InvalidException.of(
                     "photo", "a photograph must be at most 8 MB, but was " + upload.length + " bytes");
@@ -108,9 +131,10 @@ public final class Picture {
             }
             ImageReader reader = readers.next();
             try {
-                reader.setInput(in, true, true);
+                reader.setInput(in, false, true);
                 Metadata metadata = metadata(upload);
                 refuseTooLarge(reader, metadata);
+                refuseOtherKinds(reader, metadata);
                 return drawn(sampled(reader, longestSide), longestSide, orientation(metadata));
             } finally {
                 reader.dispose();
@@ -122,7 +146,27 @@ public final class Picture {
             if (broken instanceof InvalidException ours) {
                 throw ours;
             }
-            throw InvalidException.of("photo", "this picture is damaged and cannot be read");
+            throw InvalidException.of("photo", DAMAGED);
+        }
+    }
+
+    /**
+     * Its own, upright.
+     *
+     * @throws InvalidException as {@link #read}
+     */
+    public static Measurement.Pixels size(byte[] upload) {
+        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(upload))) {
+            ImageReader reader = ImageIO.getImageReaders(in).next();
+            reader.setInput(in, true, true);
+            boolean lies = orientation(metadata(upload)).ordinal() >= Orientation.LEFT_TOP.ordinal();
+            Measurement.Pixels size = lies
+                    ? new Measurement.Pixels(reader.getHeight(0), reader.getWidth(0))
+                    : new Measurement.Pixels(reader.getWidth(0), reader.getHeight(0));
+            reader.dispose();
+            return size;
+        } catch (IOException broken) {
+            throw InvalidException.of("photo", DAMAGED);
         }
     }
 
@@ -140,6 +184,20 @@ public final class Picture {
         }
     }
 
+    /** What is told apart only by what it says of itself. */
+    private static void refuseOtherKinds(ImageReader reader, Metadata metadata) throws IOException {
+        JpegDirectory jpeg = metadata.getFirstDirectoryOfType(JpegDirectory.class);
+        Integer inks = jpeg == null ? null : jpeg.getInteger(JpegDirectory.TAG_NUMBER_OF_COMPONENTS);
+        if (inks != null && inks == PRINTING_INKS) {
+            throw InvalidException.of(
+                    "photo",
+                    "this picture is in the four inks of a printer: save it in red, green and blue, and send it again");
+        }
+        if ("gif".equalsIgnoreCase(reader.getFormatName()) && reader.getNumImages(true) > 1) {
+            throw InvalidException.of("photo", "this picture moves: send a still one");
+        }
+    }
+
     private static BufferedImage sampled(ImageReader reader, int longestSide) throws IOException {
         int every = Math.max(1, Math.max(reader.getWidth(0), reader.getHeight(0)) / (OVERSAMPLED * longestSide));
         ImageReadParam parameters = reader.getDefaultReadParam();
@@ -147,16 +205,14 @@ public final class Picture {
         return reader.read(0, parameters);
     }
 
-    private static byte[] drawn(BufferedImage image, int longestSide, Orientation orientation) throws IOException {
+    private static BufferedImage drawn(BufferedImage image, int longestSide, Orientation orientation)
+            throws IOException {
         int side = Math.min(longestSide, Math.max(image.getWidth(), image.getHeight()));
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        Thumbnails.of(onWhite(image))
+        return Thumbnails.of(onWhite(image))
                 .size(side, side)
                 .addFilter(ExifFilterUtils.getFilterForOrientation(orientation))
-                .outputFormat("jpg")
-                .outputQuality(QUALITY)
-                .toOutputStream(out);
-        return out.toByteArray();
+                .imageType(BufferedImage.TYPE_INT_RGB)
+                .asBufferedImage();
     }
 
     /** What a PNG lets through is paper. */

@@ -1,4 +1,4 @@
-package eventide.server.photos;
+package eventide.picture;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;

@@ -1,0 +1,68 @@
+package eventide.practice;
+
+import eventide.log.Rubric;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * What a swatch is, told after it was scored.
+ *
+ * @param why one sentence on what was misread most
+ */
+public record SwatchTruth(String item, double definition, double clumping, double frizz, String why) {
+    /** Nearer than this is right: scores are given in halves. */
+    private static final double RIGHT = .75;
+
+    public static SwatchTruth of(SwatchReading reading) {
+        Swatch swatch = reading.swatch();
+        EyeScore most = EyeScore.DEFINITION;
+        for (EyeScore score : EyeScore.values()) {
+            if (Math.abs(score.off(reading)) > Math.abs(most.off(reading))) {
+                most = score;
+            }
+        }
+        return new SwatchTruth(
+                reading.item(),
+                half(swatch.definition()),
+                half(swatch.clumping()),
+                half(swatch.frizz()),
+                why(most, most.off(reading), most.truth(swatch)));
+    }
+
+    private static String why(EyeScore score, double off, double truth) {
+        String looks = looks(score, truth);
+        if (Math.abs(off) <= RIGHT) {
+            return "Read as it is: " + looks + ".";
+        }
+        return String.format(
+                Locale.ROOT,
+                "%s read %.1f too %s: at %.1f it is “%s”.",
+                capital(score.label()),
+                Math.abs(half(off)),
+                off > 0 ? "high" : "low",
+                half(truth),
+                looks);
+    }
+
+    /** In the rubric's words. */
+    private static String looks(EyeScore score, double truth) {
+        List<Rubric.Level> levels = Rubric.scores().stream()
+                .filter(one -> one.name().equals(score.word()))
+                .findFirst()
+                .orElseThrow()
+                .levels();
+        String looks = levels.get(0).looks();
+        for (Rubric.Level level : levels) {
+            looks = truth >= level.from() ? level.looks() : looks;
+        }
+        return looks;
+    }
+
+    private static String capital(String word) {
+        return word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1);
+    }
+
+    private static double half(double points) {
+        return Math.round(points * 2) / 2.0;
+    }
+}

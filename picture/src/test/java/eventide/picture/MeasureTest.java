@@ -1,0 +1,269 @@
+package eventide.picture;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertNotNull;
+import static org.testng.Assert.assertNull;
+import static org.testng.Assert.assertTrue;
+
+import eventide.hair.Pattern;
+import eventide.picture.Measurement.Measure;
+import eventide.picture.Measurement.Pixels;
+import eventide.practice.Swatch;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.function.ToDoubleFunction;
+import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
+import org.apache.commons.math3.stat.correlation.SpearmansCorrelation;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** What a picture says of locks whose truth is known: our own drawing's, and another's that nothing was fitted on. */
+public class MeasureTest {
+    private static final int LOCKS = 110;
+
+    private record Seen(Swatch truth, double[] points) {}
+
+    /** Of the drawing it was fitted on, other seeds, half of them photographed badly. */
+    private final List<Seen> seen = IntStream.range(0, LOCKS)
+            .parallel()
+            .mapToObj(i -> {
+                Swatch swatch = Swatch.any(50_000_000L + i * 17L);
+                BufferedImage drawn = DrawnLocks.drawn(swatch);
+                Look look = Look.at(i % 2 == 0 ? drawn : DrawnLocks.disturbed(drawn, new Random(i)), Look.LOCK_WIDTH);
+                return new Seen(swatch, points(look));
+            })
+            .toList();
+
+    private static double[] points(Look look) {
+        double[] points = new double[FittedWord.values().length];
+        for (FittedWord word : FittedWord.values()) {
+            points[word.ordinal()] = word.of(look.traits());
+        }
+        return points;
+    }
+
+    record Wanted(FittedWord word, ToDoubleFunction<Swatch> truth, double rank, double bias) {
+        @Override
+        public String toString() {
+            return word.name();
+        }
+    }
+
+    @DataProvider
+    public Object[] wanted() {
+        return new Object[] {
+            new Wanted(FittedWord.FRIZZ, Swatch::frizz, .88, .5),
+            new Wanted(FittedWord.DEFINITION, Swatch::definition, .85, .5),
+            new Wanted(FittedWord.CLUMPING, Swatch::clumping, .85, .5),
+            new Wanted(FittedWord.CLUMP_WIDTH, swatch -> Math.log(swatch.clumpOfLock()), .8, .15),
+        };
+    }
+
+    @Test(dataProvider = "wanted")
+    public void ranksLocksAsTheyAre(Wanted wanted) {
+        double[] truth = seen.stream()
+                .mapToDouble(one -> wanted.truth().applyAsDouble(one.truth()))
+                .toArray();
+        double[] read = seen.stream()
+                .mapToDouble(one -> one.points()[wanted.word().ordinal()])
+                .toArray();
+        double rank = new SpearmansCorrelation().correlation(truth, read);
+        double bias = IntStream.range(0, truth.length)
+                .mapToDouble(i -> read[i] - truth[i])
+                .average()
+                .orElseThrow();
+        assertTrue(rank >= wanted.rank(), "rank correlation " + rank);
+        assertTrue(Math.abs(bias) < wanted.bias(), "bias " + bias);
+    }
+
+    @Test
+    public void ranksLocksOfAnotherDrawing() {
+        List<double[]> truth = new ArrayList<>();
+        List<double[]> read = new ArrayList<>();
+        Random chance = new Random(4);
+        for (int i = 0; i < 40; i++) {
+            double[] made = {10 * chance.nextDouble(), 10 * chance.nextDouble(), 3 + chance.nextInt(14)};
+            BufferedImage drawn = RibbonDrawing.of(made[1], (int) made[2], made[0], i % 2 == 0, i);
+            truth.add(made);
+            read.add(points(Look.at(drawn, Look.LOCK_WIDTH)));
+        }
+        double[] rank = new double[2];
+        for (int of = 0; of < rank.length; of++) {
+            int one = of;
+            int word = FittedWord.values()[one].ordinal();
+            rank[one] = new SpearmansCorrelation()
+                    .correlation(
+                            truth.stream()
+                                    .mapToDouble(made -> one == 2 ? 1 / made[2] : made[one])
+                                    .toArray(),
+                            read.stream().mapToDouble(points -> points[word]).toArray());
+        }
+        assertTrue(rank[0] >= .9 && rank[1] >= .65, rank[0] + " " + rank[1]);
+    }
+
+    record Disturbance(String name, UnaryOperator<BufferedImage> done) {
+        @Override
+        public String toString() {
+            return name;
+        }
+    }
+
+    @DataProvider
+    public Object[] disturbances() {
+        return new Object[] {
+            new Disturbance("darker", image -> DrawnLocks.lit(image, .7, 0, new Random(1))),
+            new Disturbance("brighter", image -> DrawnLocks.lit(image, 1.3, 0, new Random(1))),
+            new Disturbance("tilted left", image -> DrawnLocks.tilted(image, -8)),
+            new Disturbance("tilted right", image -> DrawnLocks.tilted(image, 8)),
+            new Disturbance("noise", image -> DrawnLocks.lit(image, 1, 6, new Random(1))),
+            new Disturbance("half", image -> Scaling.by(image, .5)),
+            new Disturbance("double", image -> Scaling.by(image, 2)),
+            new Disturbance("JPEG at 60", image -> DrawnLocks.jpeg(image, .6f)),
+        };
+    }
+
+    @Test(dataProvider = "disturbances")
+    public void isMovedByLessThanAPointByACamera(Disturbance one) {
+        double[] moved = new double[3];
+        int locks = 8;
+        for (int i = 0; i < locks; i++) {
+            Swatch any = Swatch.any(60_000_000L + i * 13L);
+            Swatch swatch = new Swatch(
+                    any.definition(),
+                    any.clumpMillimetres(),
+                    any.frizz(),
+                    any.shine(),
+                    any.pattern(),
+                    1,
+                    any.dark(),
+                    any.seed());
+            BufferedImage drawn = DrawnLocks.drawn(swatch);
+            double[] before = points(Look.at(drawn, Look.LOCK_WIDTH));
+            double[] after = points(Look.at(one.done().apply(drawn), Look.LOCK_WIDTH));
+            for (int word = 0; word < moved.length; word++) {
+                moved[word] += Math.abs(after[word] - before[word]) / locks;
+            }
+        }
+        for (int word = 0; word < moved.length; word++) {
+            assertTrue(moved[word] < 1, FittedWord.values()[word] + " moved by " + moved[word]);
+        }
+    }
+
+    private static Measurement measured(BufferedImage image) {
+        return Measurer.measure(
+                image, new Pixels(image.getWidth(), image.getHeight()), MarkerSheet.SQUARE, View.SWATCH);
+    }
+
+    private static Swatch usual() {
+        return new Swatch(7, 6, 2, 5, Pattern.CURLY_3A, 1, true, 3);
+    }
+
+    @Test
+    public void everyFigureLiesInsideItsInterval() {
+        Measurement measured = measured(DrawnLocks.drawn(usual()));
+        assertTrue(measured.quality().fit(), measured.quality().toString());
+        for (Measure one : List.of(
+                measured.measures().frizz(),
+                measured.measures().definition(),
+                measured.measures().clumping(),
+                measured.measures().clumpWidth(),
+                measured.measures().volume(),
+                measured.measures().lengthOnPicture(),
+                measured.measures().shine())) {
+            assertTrue(one.low() <= one.value() && one.value() <= one.high() && one.low() < one.high(), one.toString());
+        }
+        assertTrue(measured.overlay().startsWith("data:image/png;base64,"));
+        assertNull(measured.millimetresPerPixel());
+    }
+
+    record Unfit(String says, BufferedImage image) {
+        @Override
+        public String toString() {
+            return says;
+        }
+    }
+
+    @DataProvider
+    public Object[] unfit() {
+        BufferedImage drawn = DrawnLocks.drawn(usual());
+        BufferedImage blank = new BufferedImage(300, 400, BufferedImage.TYPE_INT_RGB);
+        BufferedImage busy = DrawnLocks.drawn(usual());
+        int ground = busy.getRGB(1, 1);
+        for (int y = 0; y < busy.getHeight(); y++) {
+            for (int x = 0; x < busy.getWidth(); x++) {
+                if (busy.getRGB(x, y) == ground && (x / 30 + y / 30) % 2 == 0) {
+                    busy.setRGB(x, y, 0x705050);
+                }
+            }
+        }
+        BufferedImage cut = drawn.getSubimage(drawn.getWidth() / 2, 0, drawn.getWidth() / 2, drawn.getHeight());
+        return new Object[] {
+            new Unfit("No hair", blank),
+            new Unfit("too small", Scaling.by(drawn, .2)),
+            new Unfit("not sharp", Scaling.to(Scaling.by(drawn, .08), drawn.getWidth(), drawn.getHeight())),
+            new Unfit("cut off", cut),
+            new Unfit("not plain", busy),
+        };
+    }
+
+    @Test(dataProvider = "unfit")
+    public void whatIsUnfitGetsNoNumbersButAWayOut(Unfit one) {
+        Measurement measured = measured(one.image());
+        assertFalse(measured.quality().fit());
+        assertEquals(measured.measures(), Measurement.Measures.NONE);
+        assertNull(measured.overlay());
+        assertTrue(
+                measured.quality().faults().stream()
+                        .anyMatch(fault -> fault.what().contains(one.says())
+                                && !fault.doNext().isEmpty()),
+                measured.quality().toString());
+    }
+
+    /** The sheet as it would be seen, its square so many pixels wide. */
+    private static BufferedImage sheet(double pixelsPerMillimetre) {
+        BufferedImage page = new BufferedImage(
+                (int) (210 * pixelsPerMillimetre), (int) (297 * pixelsPerMillimetre), BufferedImage.TYPE_INT_RGB);
+        Graphics2D pen = page.createGraphics();
+        pen.setColor(Color.WHITE);
+        pen.fillRect(0, 0, page.getWidth(), page.getHeight());
+        pen.setColor(Color.BLACK);
+        double module = MarkerSheet.SQUARE / MarkerSheet.MODULES * pixelsPerMillimetre;
+        var square = MarkerSheet.square();
+        for (int y = 0; y < MarkerSheet.MODULES; y++) {
+            for (int x = 0; x < MarkerSheet.MODULES; x++) {
+                if (square.get(x, y)) {
+                    pen.fill(new java.awt.geom.Rectangle2D.Double(
+                            MarkerSheet.LEFT * pixelsPerMillimetre + x * module,
+                            MarkerSheet.TOP * pixelsPerMillimetre + y * module,
+                            module,
+                            module));
+                }
+            }
+        }
+        pen.dispose();
+        return page;
+    }
+
+    @Test
+    public void theSheetTellsMillimetres() {
+        for (double each : new double[] {2.5, 4, 6}) {
+            BufferedImage page = sheet(each);
+            Swatch swatch = new Swatch(8, 6, 1, 5, Pattern.CURLY_3A, 1, true, 9);
+            BufferedImage lock = SwatchDrawing.of(swatch, each);
+            Graphics2D pen = page.createGraphics();
+            pen.drawImage(lock, (int) (70 * each), (int) (110 * each), null);
+            pen.dispose();
+            Marker marker = Marker.in(page, MarkerSheet.SQUARE);
+            assertNotNull(marker, "at " + each);
+            assertEquals(marker.millimetresPerPixel(), 1 / each, .03 / each, "at " + each);
+            assertTrue(marker.tiltDegrees() < 8, "straight");
+        }
+        assertNull(Marker.in(DrawnLocks.drawn(usual()), MarkerSheet.SQUARE));
+    }
+}

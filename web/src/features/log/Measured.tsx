@@ -1,0 +1,92 @@
+import { useQuery } from '@tanstack/react-query'
+import { Failure, Waiting } from '../../ui/Notice'
+import type { Measurement, WashDay, ZoneRating } from '../../api/types'
+import { measuredQuery } from './measuredQuery'
+import type { View } from './Photos'
+
+type Name = keyof Measurement['measures']
+
+const NAMES: readonly { name: Name; label: string }[] = [
+  { name: 'frizz', label: 'frizz' },
+  { name: 'definition', label: 'definition' },
+  { name: 'clumping', label: 'clumping' },
+  { name: 'volume', label: 'volume' },
+  { name: 'shine', label: 'shine' },
+  { name: 'clumpWidth', label: 'width of a clump' },
+  { name: 'lengthOnPicture', label: 'length as it hangs' },
+]
+
+/** The zone that a picture shows most of. */
+const SHOWN = { FRONT: 'HAIRLINE', LEFT: 'LEFT', RIGHT: 'RIGHT', BACK: 'BACK', CROWN: 'CROWN' } as const
+
+/** What a photograph says beside what the eye scored; nothing where it is not fit to be measured. */
+export function Measured({ photoKey, view, day }: { photoKey: string; view: View; day: WashDay }) {
+  const { data, error } = useQuery(measuredQuery(photoKey))
+  if (error !== null) return <Failure error={error} />
+  if (data === undefined) return <Waiting what="Measuring the picture" />
+  if (!data.quality.fit) return <Unfit faults={data.quality.faults} />
+  const scores = day.rating?.byZone[SHOWN[view]]
+  return (
+    <section aria-label="Measured" className="grid gap-1">
+      <table className="figures w-full max-w-xl text-left">
+        <thead>
+          <tr>
+            <th scope="col" className="label">
+              measured
+            </th>
+            <th scope="col" className="label text-right">
+              picture
+            </th>
+            <th scope="col" className="label text-right">
+              eye
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {NAMES.flatMap(({ name, label }) => {
+            const one = data.measures[name]
+            return one === undefined
+              ? []
+              : [
+                  <tr key={name} className="border-line border-t">
+                    <th scope="row" className="font-normal">
+                      {label}
+                    </th>
+                    <td className="text-right">
+                      {one.value.toFixed(1)}
+                      <span className="text-muted">
+                        {' '}
+                        ({one.low.toFixed(1)} to {one.high.toFixed(1)}
+                        {one.unit === 'points' ? '' : ` ${one.unit}`})
+                      </span>
+                    </td>
+                    <td className="text-right">{eyeOf(scores, name)}</td>
+                  </tr>,
+                ]
+          })}
+        </tbody>
+      </table>
+      <p className="text-muted text-sm">{data.fittedOn}</p>
+    </section>
+  )
+}
+
+function Unfit({ faults }: { faults: Measurement['quality']['faults'] }) {
+  return (
+    <section aria-label="Measured" className="border-ink border-l-4 pl-3">
+      <p className="font-semibold">This picture is not fit to be measured.</p>
+      <ul>
+        {faults.map((fault) => (
+          <li key={fault.what}>
+            {fault.what} {fault.doNext}
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+function eyeOf(scores: ZoneRating | undefined, name: Name): string {
+  if (scores === undefined || name === 'clumpWidth' || name === 'lengthOnPicture') return '–'
+  return scores[name]?.toFixed(1) ?? '–'
+}
