@@ -92,12 +92,13 @@ function OneSwatch({ person, item, onNext }: { person: string; item: string; onN
   })
   const { definition, clumping, frizz } = given
   const isWhole = definition !== undefined && clumping !== undefined && frizz !== undefined
+  // On a phone the lock stays in sight while it is scored.
   return (
-    <div className="grid gap-x-6 sm:grid-cols-[minmax(0,20rem)_1fr]">
+    <div className="grid gap-x-6 sm:grid-cols-[minmax(0,27rem)_1fr]">
       <img
         src={swatchPath(item)}
         alt="A lock of hair, drawn"
-        className="border-ink max-h-[58dvh] w-full border-b object-contain sm:border-r sm:border-b-0"
+        className="border-ink w-full border-b object-cover object-top max-sm:h-[36dvh] sm:max-h-[76dvh] sm:border-r sm:border-b-0 sm:object-contain"
       />
       <div className="grid content-start gap-2 px-4 py-3">
         {NAMES.map((name) => (

@@ -77,4 +77,49 @@ public class PracticeTest extends InTheDemoSalon {
             assertEquals(JSON.readTree(asked).get("rule"), spoilt.get("rule"), "the one missed is asked for again");
         }
     }
+
+    @Test
+    public void aSwatchIsScoredByThumbAndItsTruthTold() {
+        try (BrowserContext context = browsing.phone()) {
+            page = context.newPage();
+            page.navigate(browsing.server().url("/practice"));
+            page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Score swatches"))
+                    .tap();
+            page.getByLabel("Name").fill("Hester");
+            Browsing.button(page, "Begin").tap();
+            assertThat(page.getByAltText("A lock of hair, drawn")).isVisible();
+            Browsing.assertNothingOverflows(page, "swatches");
+            Browsing.assertAccessible(page, "swatches");
+            assertThat(Browsing.button(page, "See the truth")).isDisabled();
+            for (String score : new String[] {"definition", "clumping", "frizz"}) {
+                page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName(score))
+                        .press("ArrowRight");
+            }
+            Browsing.button(page, "See the truth").tap();
+            assertThat(page.getByText("you gave 5.5").first()).isVisible();
+            Browsing.button(page, "The next one").tap();
+            assertThat(page.getByText("swatch 2 of 10")).isVisible();
+            assertEquals(
+                    browsing.server()
+                            .get("/api/practice/people/Hester")
+                            .body()
+                            .get("swatches")
+                            .asInt(),
+                    1,
+                    "kept under the name");
+        }
+    }
+
+    /** Chromium lays a CSS millimetre out as 96 / 25.4 px, and prints it true. */
+    @Test
+    public void theSheetIsTrueToItsMillimetres() {
+        try (BrowserContext context = browsing.fresh(1280, 800)) {
+            page = context.newPage();
+            page.navigate(browsing.server().url("/api/pictures/marker-sheet.svg"));
+            Object across = page.evaluate("() => document.getElementById('bar-across').getBoundingClientRect().width");
+            Object down = page.evaluate("() => document.getElementById('bar-down').getBoundingClientRect().height");
+            assertEquals(((Number) across).doubleValue(), 100 * 96 / 25.4, .5);
+            assertEquals(((Number) down).doubleValue(), 200 * 96 / 25.4, .5);
+        }
+    }
 }

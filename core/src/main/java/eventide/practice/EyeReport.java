@@ -95,12 +95,13 @@ public record EyeReport(int swatches, List<OfScore> scores, List<SwatchTruth> re
         if (count == 0) {
             return "Score ten swatches, and this says what your eye reads high and what low.";
         }
+        String over = "Over " + count + (count == 1 ? " swatch" : " swatches");
         List<String> sure = scores.stream()
                 .filter(one -> one.low() != null && (one.low() > 0 || one.high() < 0))
                 .map(one -> one.score().label() + " " + Signed.of(one.bias()))
                 .toList();
         return sure.isEmpty()
-                ? "Over " + count + " swatches this eye reads nothing surely high or low."
-                : "Over " + count + " swatches this eye reads " + String.join(", ", sure) + ".";
+                ? over + " this eye reads nothing surely high or low."
+                : over + " this eye reads " + String.join(", ", sure) + ".";
     }
 }

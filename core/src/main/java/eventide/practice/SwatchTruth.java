@@ -26,7 +26,7 @@ public record SwatchTruth(String item, double definition, double clumping, doubl
                 half(swatch.definition()),
                 half(swatch.clumping()),
                 half(swatch.frizz()),
-                why(most, most.off(reading), most.truth(swatch)));
+                why(most, most.off(reading), half(most.truth(swatch))));
     }
 
     private static String why(EyeScore score, double off, double truth) {
@@ -40,7 +40,7 @@ public record SwatchTruth(String item, double definition, double clumping, doubl
                 capital(score.label()),
                 Math.abs(half(off)),
                 off > 0 ? "high" : "low",
-                half(truth),
+                truth,
                 looks);
     }
 

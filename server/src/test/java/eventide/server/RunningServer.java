@@ -1,5 +1,6 @@
 package eventide.server;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.URI;
@@ -9,6 +10,7 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -202,6 +204,25 @@ public final class RunningServer implements AutoCloseable {
                         .PUT(HttpRequest.BodyPublishers.ofByteArray(body))
                         .build())
                 .statusCode();
+    }
+
+    /** Sends a picture as a form does, with what else the form says. */
+    public Answer form(String path, byte[] image, Map<String, String> fields) {
+        String boundary = "----tide";
+        ByteArrayOutputStream body = new ByteArrayOutputStream();
+        fields.forEach((name, value) -> body.writeBytes(
+                ("--" + boundary + "\r\nContent-Disposition: form-data; name=\"" + name + "\"\r\n\r\n" + value + "\r\n")
+                        .getBytes(StandardCharsets.UTF_8)));
+        body.writeBytes(("--" + boundary
+                        + "\r\nContent-Disposition: form-data; name=\"image\"; filename=\"lock\"\r\n"
+                        + "Content-Type: application/octet-stream\r\n\r\n")
+                .getBytes(StandardCharsets.UTF_8));
+        body.writeBytes(image);
+        body.writeBytes(("\r\n--" + boundary + "--\r\n").getBytes(StandardCharsets.UTF_8));
+        return send(HttpRequest.newBuilder(URI.create(url(path)))
+                .header("Content-Type", "multipart/form-data; boundary=" + boundary)
+                .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray()))
+                .build());
     }
 
     private HttpResponse<byte[]> raw(HttpRequest request) {
