@@ -27,7 +27,7 @@ export function Measured({ photoKey, view, day }: { photoKey: string; view: View
   if (!data.quality.fit) return <Unfit faults={data.quality.faults} />
   const scores = day.rating?.byZone[SHOWN[view]]
   return (
-    <section aria-label="Measured" className="grid gap-1">
+    <section aria-label="Measured" className="grid content-start gap-1">
       <table className="figures w-full max-w-xl text-left">
         <thead>
           <tr>
@@ -37,7 +37,7 @@ export function Measured({ photoKey, view, day }: { photoKey: string; view: View
             <th scope="col" className="label text-right">
               picture
             </th>
-            <th scope="col" className="label text-right">
+            <th scope="col" className="label pl-5 text-right">
               eye
             </th>
           </tr>
@@ -60,13 +60,19 @@ export function Measured({ photoKey, view, day }: { photoKey: string; view: View
                         {one.unit === 'points' ? '' : ` ${one.unit}`})
                       </span>
                     </td>
-                    <td className="text-right">{eyeOf(scores, name)}</td>
+                    <td className="pl-5 text-right">{eyeOf(scores, name)}</td>
                   </tr>,
                 ]
           })}
         </tbody>
       </table>
-      <p className="text-muted text-sm">{data.fittedOn}</p>
+      <p className="text-muted text-sm">
+        {data.fittedOn}{' '}
+        <a href="/api/pictures/marker-sheet.svg" target="_blank" className="underline underline-offset-2">
+          A sheet to print
+        </a>{' '}
+        beside the hair tells millimetres.
+      </p>
     </section>
   )
 }

@@ -68,50 +68,69 @@ export function PhotoCompare({ day, view, photoKey, earlier, onRemove }: PhotoCo
           Remove this photograph
         </Button>
       </div>
-      <div className="bg-shallow relative mx-auto h-[56dvh] w-full max-w-2xl overflow-hidden">
-        <img
-          src={photoPath(photoKey)}
-          alt={`As it was on ${dateOf(day)}`}
-          className="h-full w-full object-contain"
-        />
-        {isLaidOver && overlay !== undefined && (
-          <img
-            src={overlay}
-            alt="What was measured: outline, strays and the gaps between clumps"
-            className="absolute inset-0 h-full w-full object-contain"
-          />
-        )}
-        {other !== undefined && (
-          <img
-            src={photoPath(other.key)}
-            alt={`As it was on ${dateOf(other.day)}`}
-            className="absolute inset-0 h-full w-full object-contain"
-            style={way === 'beside' ? { clipPath: `inset(0 ${100 - share}% 0 0)` } : { opacity: share / 100 }}
-          />
-        )}
-        {other !== undefined && way === 'beside' && (
-          <span aria-hidden className="bg-ink absolute inset-y-0 w-0.5" style={{ left: `${share}%` }} />
-        )}
+      <div className="grid gap-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
+        <div className="grid content-start gap-3">
+          <div className="bg-shallow relative mx-auto h-[56dvh] w-full max-w-2xl overflow-hidden">
+            <img
+              src={photoPath(photoKey)}
+              alt={`As it was on ${dateOf(day)}`}
+              className="h-full w-full object-contain"
+            />
+            {isLaidOver && overlay !== undefined && (
+              <img
+                src={overlay}
+                alt="What was measured: outline, strays and the gaps between clumps"
+                className="absolute inset-0 h-full w-full object-contain"
+              />
+            )}
+            {other !== undefined && (
+              <img
+                src={photoPath(other.key)}
+                alt={`As it was on ${dateOf(other.day)}`}
+                className="absolute inset-0 h-full w-full object-contain"
+                style={
+                  way === 'beside' ? { clipPath: `inset(0 ${100 - share}% 0 0)` } : { opacity: share / 100 }
+                }
+              />
+            )}
+            {other !== undefined && way === 'beside' && (
+              <span aria-hidden className="bg-ink absolute inset-y-0 w-0.5" style={{ left: `${share}%` }} />
+            )}
+          </div>
+          {other !== undefined && <Share of={dateOf(other.day)} percent={share} onChange={setShare} />}
+        </div>
+        <Measured photoKey={photoKey} view={view} day={day} />
       </div>
-      {other !== undefined && (
-        <Slider.Root
-          min={0}
-          max={100}
-          value={[share]}
-          onValueChange={([next = share]) => setShare(next)}
-          className="relative mx-auto flex h-10 w-full max-w-2xl touch-none items-center"
-        >
-          <Slider.Track className="border-ink bg-paper relative h-2.5 grow border">
-            <Slider.Range className="bg-lengths absolute h-full" />
-          </Slider.Track>
-          <Slider.Thumb
-            aria-label={`How much of ${dateOf(other.day)}`}
-            aria-valuetext={`${share} percent`}
-            className="bg-ink block h-8 w-5"
-          />
-        </Slider.Root>
-      )}
-      <Measured photoKey={photoKey} view={view} day={day} />
     </div>
+  )
+}
+
+/** How much of the other wash is seen. */
+function Share({
+  of,
+  percent,
+  onChange,
+}: {
+  of: string
+  percent: number
+  onChange: (percent: number) => void
+}) {
+  return (
+    <Slider.Root
+      min={0}
+      max={100}
+      value={[percent]}
+      onValueChange={([next = percent]) => onChange(next)}
+      className="relative mx-auto flex h-10 w-full max-w-2xl touch-none items-center"
+    >
+      <Slider.Track className="border-ink bg-paper relative h-2.5 grow border">
+        <Slider.Range className="bg-lengths absolute h-full" />
+      </Slider.Track>
+      <Slider.Thumb
+        aria-label={`How much of ${of}`}
+        aria-valuetext={`${percent} percent`}
+        className="bg-ink block h-8 w-5"
+      />
+    </Slider.Root>
   )
 }
