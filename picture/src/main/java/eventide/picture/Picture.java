@@ -22,6 +22,7 @@ import java.util.Set;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
+import javax.imageio.ImageTypeSpecifier;
 import javax.imageio.stream.ImageInputStream;
 import net.coobird.thumbnailator.Thumbnails;
 import net.coobird.thumbnailator.util.exif.ExifFilterUtils;
@@ -198,8 +199,19 @@ public final class Picture {
         }
     }
 
+    /** So much of a picture is decoded at once, bytes: it is copied once more where it lets light through, in a heap of seven of them. */
+    private static final double MOST_DECODED = 48e6;
+
+    private static double bytesOfAPixel(ImageReader reader) throws IOException {
+        Iterator<ImageTypeSpecifier> kinds = reader.getImageTypes(0);
+        return kinds.hasNext() ? kinds.next().getColorModel().getPixelSize() / (double) Byte.SIZE : PRINTING_INKS;
+    }
+
     private static BufferedImage sampled(ImageReader reader, int longestSide) throws IOException {
-        int every = Math.max(1, Math.max(reader.getWidth(0), reader.getHeight(0)) / (OVERSAMPLED * longestSide));
+        double pixels = (double) reader.getWidth(0) * reader.getHeight(0);
+        int forMemory = (int) Math.ceil(Math.sqrt(pixels * bytesOfAPixel(reader) / MOST_DECODED));
+        int forSize = Math.max(reader.getWidth(0), reader.getHeight(0)) / (OVERSAMPLED * longestSide);
+        int every = Math.max(1, Math.max(forMemory, forSize));
         ImageReadParam parameters = reader.getDefaultReadParam();
         parameters.setSourceSubsampling(every, every, 0, 0);
         return reader.read(0, parameters);
@@ -217,6 +229,9 @@ public final class Picture {
 
     /** What a PNG lets through is paper. */
     private static BufferedImage onWhite(BufferedImage image) {
+        if (image.getType() == BufferedImage.TYPE_3BYTE_BGR || image.getType() == BufferedImage.TYPE_INT_RGB) {
+            return image;
+        }
         BufferedImage drawn = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_RGB);
         Graphics2D pen = drawn.createGraphics();
         pen.setColor(Color.WHITE);

@@ -184,4 +184,41 @@ public class PictureTest {
             }
         }
     }
+
+    /** Sixteen bits a channel and see-through: eight bytes a pixel, which must not all be in memory at once. */
+    @Test
+    public void aLargePictureOfDeepColourIsReadInPart() throws IOException {
+        BufferedImage deep = new BufferedImage(
+                new java.awt.image.ComponentColorModel(
+                        java.awt.color.ColorSpace.getInstance(java.awt.color.ColorSpace.CS_sRGB),
+                        true,
+                        false,
+                        java.awt.Transparency.TRANSLUCENT,
+                        java.awt.image.DataBuffer.TYPE_USHORT),
+                java.awt.image.Raster.createInterleavedRaster(
+                        java.awt.image.DataBuffer.TYPE_USHORT, 4200, 4200, 4, null),
+                false,
+                null);
+        byte[] upload = written(deep, "png");
+        BufferedImage read = Picture.read(upload, 3000);
+        assertTrue(read.getWidth() < 3000, "sampled further than it was asked for: " + read.getWidth());
+        assertEquals(Picture.size(upload).width(), 4200, "its own size is told all the same");
+    }
+
+    @Test
+    public void aMovingPictureIsRefused() throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageWriter writer = ImageIO.getImageWritersByFormatName("gif").next();
+        try (ImageOutputStream stream = ImageIO.createImageOutputStream(out)) {
+            writer.setOutput(stream);
+            writer.prepareWriteSequence(null);
+            for (int i = 0; i < 2; i++) {
+                writer.writeToSequence(
+                        new IIOImage(new BufferedImage(20, 20, BufferedImage.TYPE_INT_RGB), null, null), null);
+            }
+            writer.endWriteSequence();
+        }
+        InvalidException refused = expectThrows(InvalidException.class, () -> Picture.read(out.toByteArray(), 100));
+        assertTrue(refused.getMessage().contains("moves"), refused.getMessage());
+    }
 }
