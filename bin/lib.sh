@@ -10,8 +10,8 @@ export PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
 
 # Together under 700 MB; out of memory ends the process at once, and it is brought up again. On two cores the parallel
 # collector does more in the same time. What a search makes is dead when it has answered: the young part is large enough that
-# nothing of it grows old, and keeps its size.
-JAVA_FLAGS=(-Xms330m -Xmx330m -Xmn210m -XX:SurvivorRatio=5 -XX:-UseAdaptiveSizePolicy -XX:MaxMetaspaceSize=160m
+# nothing of it grows old, and keeps its size; what is brought in from a file, with its pictures, needs the old one.
+JAVA_FLAGS=(-Xms430m -Xmx430m -Xmn165m -XX:SurvivorRatio=5 -XX:-UseAdaptiveSizePolicy -XX:MaxMetaspaceSize=160m
   -XX:ReservedCodeCacheSize=96m -XX:+UseParallelGC -XX:+ExitOnOutOfMemoryError)
 export MALLOC_ARENA_MAX=2
 # Left by an app that says why it does not start: trying again would not help.
