@@ -109,6 +109,17 @@ public class PictureHttpTest {
     }
 
     @Test
+    public void aFormThatIsNoneSaysSo() {
+        Answer none = server.send(MEASURE, "{}", "multipart/form-data");
+        assertEquals(none.status(), 400, none.body().toString());
+        assertTrue(
+                none.body().get("detail").asString().contains("\"image\""),
+                none.body().toString());
+        Answer empty = server.send(MEASURE, "--x--\r\n", "multipart/form-data; boundary=x");
+        assertEquals(empty.status(), 400, empty.body().toString());
+    }
+
+    @Test
     public void theSheetIsServed() {
         String sheet = server.text("/api/pictures/marker-sheet.svg");
         assertTrue(sheet.contains("width=\"210mm\" height=\"297mm\""), sheet.substring(0, 200));

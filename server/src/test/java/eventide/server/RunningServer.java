@@ -206,6 +206,14 @@ public final class RunningServer implements AutoCloseable {
                 .statusCode();
     }
 
+    /** Sends anything as anything. */
+    public Answer send(String path, String body, String type) {
+        return send(HttpRequest.newBuilder(URI.create(url(path)))
+                .header("Content-Type", type)
+                .POST(HttpRequest.BodyPublishers.ofString(body))
+                .build());
+    }
+
     /** Sends a picture as a form does, with what else the form says. */
     public Answer form(String path, byte[] image, Map<String, String> fields) {
         String boundary = "----tide";

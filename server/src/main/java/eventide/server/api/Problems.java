@@ -32,6 +32,8 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MultipartException;
+import org.springframework.web.multipart.support.MissingServletRequestPartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 import tools.jackson.core.JacksonException;
@@ -105,6 +107,23 @@ class Problems extends ResponseEntityExceptionHandler {
         String message = ex.getName() + " must be " + wanted(ex.getRequiredType()) + ", but was " + ex.getValue();
         return answer(problem(HttpStatus.BAD_REQUEST, "Not a word known here", message));
     }
+
+    /** A form that is none: cut short, or without what parts it. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> form(MultipartException ex) {
+        LOG.debug("a form could not be read", ex);
+        return answer(problem(HttpStatus.BAD_REQUEST, "Unreadable", NO_FORM));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMissingServletRequestPart(
+            MissingServletRequestPartException ex, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        return handleExceptionInternal(
+                ex, problem(HttpStatus.BAD_REQUEST, "No picture", NO_FORM), headers, HttpStatus.BAD_REQUEST, request);
+    }
+
+    private static final String NO_FORM =
+            "No picture came with it: send it as the part \"image\" of a form, a JPEG or PNG.";
 
     private static String wanted(Class<?> type) {
         if (type == null) {
