@@ -9,6 +9,7 @@ import eventide.shape.Maybe;
 import eventide.shape.Range;
 import eventide.shape.Shape;
 import java.util.List;
+import java.util.Objects;
 
 /**
  * A product on a shelf: what it is, how it holds and weighs, and the wetness it works in.
@@ -83,7 +84,10 @@ public record Product(
     /** By what tells bottles apart at sight: a search looks its plans up by their bottles many thousand times. */
     @Override
     public int hashCode() {
-        return 31 * name.hashCode() + role.ordinal();
+        int hash = 31 * name.hashCode() + role.ordinal();
+        hash = 31 * hash + Objects.hashCode(id);
+        hash = 31 * hash + Objects.hashCode(hold);
+        return 31 * hash + Objects.hashCode(stockMl);
     }
 
     public Product(
