@@ -1,7 +1,6 @@
 package eventide.practice;
 
 import eventide.hair.CurlGeometry;
-import eventide.hair.Pattern;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
@@ -49,16 +48,11 @@ public final class SwatchLock {
         this.swatch = swatch;
         this.chance = new SplittableRandom(swatch.seed());
         this.blurred = 1 - swatch.definition() / 10;
-        double shrinkage = shrinkage(swatch.pattern());
+        double shrinkage = swatch.pattern().typicalShrinkage();
         this.length = Math.max(SHORTEST, Math.min(LONGEST, CurlGeometry.naturalCm(STRETCHED, shrinkage)));
         double diameter = DIAMETERS[swatch.pattern().ordinal()];
         this.swing = Math.min(WIDEST_SWING, Math.min(diameter / 2, Math.max(1, swatch.clumpMillimetres() * .55)));
         this.turns = diameter == 0 ? 0 : length / risePerTurn(diameter, shrinkage);
-    }
-
-    /** Of its pattern, typical. */
-    private static double shrinkage(Pattern pattern) {
-        return pattern.typicalShrinkage();
     }
 
     /** {@link CurlGeometry#helixShrinkage} solved for the rise. */

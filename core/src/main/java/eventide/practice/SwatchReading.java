@@ -32,9 +32,8 @@ public record SwatchReading(
      * @throws InvalidException for a name that is none of ours
      */
     public static Swatch swatchOf(String item) {
-        String number = isAgain(item) ? item.substring(0, item.length() - AGAIN.length()) : item;
         try {
-            return Swatch.any(Long.parseLong(number));
+            return Swatch.any(Long.parseLong(first(item)));
         } catch (NumberFormatException other) {
             throw InvalidException.of("item", "there is no such swatch: " + item);
         }
@@ -51,6 +50,10 @@ public record SwatchReading(
 
     /** The same swatch shown first. */
     String first() {
+        return first(item);
+    }
+
+    private static String first(String item) {
         return isAgain(item) ? item.substring(0, item.length() - AGAIN.length()) : item;
     }
 }

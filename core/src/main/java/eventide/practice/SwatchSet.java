@@ -5,8 +5,11 @@ import eventide.shape.Maybe;
 import eventide.shape.Range;
 import eventide.shape.Shape;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 import java.util.SplittableRandom;
+import java.util.stream.Collectors;
 
 /**
  * Swatches to score next: most from where this eye was off, some that it has seen before, mirrored, to see how steady it is.
@@ -36,13 +39,14 @@ public record SwatchSet(Long seed, @Range(from = 1, to = 40) Integer count, @May
     public List<String> items() {
         SplittableRandom chance = new SplittableRandom(seed);
         List<String> before = againOf();
+        double[][] errors = errors();
         List<String> items = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             boolean again = i % AGAIN_EVERY == AGAIN_EVERY - 1 && !before.isEmpty();
             items.add(
                     again
                             ? before.remove(chance.nextInt(before.size())) + SwatchReading.AGAIN
-                            : likeliestMisread(chance));
+                            : likeliestMisread(chance, errors));
         }
         return items;
     }
@@ -53,7 +57,7 @@ public record SwatchSet(Long seed, @Range(from = 1, to = 40) Integer count, @May
 
     /** Seen once, and not yet again. */
     private List<String> againOf() {
-        List<String> seen = answeredOrNone().stream().map(SwatchReading::item).toList();
+        Set<String> seen = answeredOrNone().stream().map(SwatchReading::item).collect(Collectors.toSet());
         return new ArrayList<>(answeredOrNone().stream()
                 .map(SwatchReading::item)
                 .distinct()
@@ -62,32 +66,46 @@ public record SwatchSet(Long seed, @Range(from = 1, to = 40) Integer count, @May
     }
 
     /** By chance, in the measure in which this eye is likely to misread it. */
-    private String likeliestMisread(SplittableRandom chance) {
+    private static String likeliestMisread(SplittableRandom chance, double[][] errors) {
         double all = 0;
         String taken = null;
         for (int i = 0; i < LOOKED_AT; i++) {
             long number = chance.nextLong(1, Integer.MAX_VALUE);
-            double weight = Math.pow(error(Swatch.any(number)), 2);
+            double weight = Math.pow(error(Swatch.any(number), errors), 2);
             all += weight;
             taken = chance.nextDouble() * all < weight ? Long.toString(number) : taken;
         }
         return taken;
     }
 
-    /** Points by which this eye is likely to misread it, the scores together. */
-    private double error(Swatch swatch) {
+    /** Points by which this eye is likely to misread each third of each score. */
+    private double[][] errors() {
+        double[][] errors = new double[EyeScore.values().length][REGIONS];
+        double[][] counts = new double[errors.length][REGIONS];
+        for (double[] of : errors) {
+            Arrays.fill(of, USUAL_ERROR * USUAL_COUNTS);
+        }
+        for (SwatchReading one : answeredOrNone()) {
+            Swatch swatch = one.swatch();
+            for (EyeScore score : EyeScore.values()) {
+                int region = region(score.truth(swatch));
+                errors[score.ordinal()][region] += Math.abs(score.given(one) - score.truth(swatch));
+                counts[score.ordinal()][region]++;
+            }
+        }
+        for (int score = 0; score < errors.length; score++) {
+            for (int region = 0; region < REGIONS; region++) {
+                errors[score][region] /= USUAL_COUNTS + counts[score][region];
+            }
+        }
+        return errors;
+    }
+
+    /** The scores together. */
+    private static double error(Swatch swatch, double[][] errors) {
         double sum = 0;
         for (EyeScore score : EyeScore.values()) {
-            int region = region(score.truth(swatch));
-            double off = USUAL_ERROR * USUAL_COUNTS;
-            double n = USUAL_COUNTS;
-            for (SwatchReading one : answeredOrNone()) {
-                if (region(score.truth(one.swatch())) == region) {
-                    off += Math.abs(score.off(one));
-                    n++;
-                }
-            }
-            sum += off / n;
+            sum += errors[score.ordinal()][region(score.truth(swatch))];
         }
         return sum;
     }
