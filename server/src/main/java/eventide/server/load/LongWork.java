@@ -33,6 +33,7 @@ public class LongWork {
     private static final long LOOK_MILLIS = 100;
 
     private final long timeMillis;
+    private volatile long endedNanos = System.nanoTime();
     private final Semaphore turns = new Semaphore(AT_ONCE, true);
     private final ScheduledExecutorService looking = Executors.newSingleThreadScheduledExecutor(work -> {
         Thread thread = new Thread(work, "looking after callers");
@@ -66,6 +67,7 @@ public class LongWork {
         } finally {
             looks.cancel(false);
             running.end();
+            endedNanos = System.nanoTime();
             turns.release();
         }
     }
@@ -89,6 +91,11 @@ public class LongWork {
         thread.setName("long work " + thread.getPoolIndex());
         thread.setContextClassLoader(LongWork.class.getClassLoader());
         return thread;
+    }
+
+    /** Since the last computation ended, 0 while one goes on, ms. */
+    public long quietMillis() {
+        return atWork() > 0 ? 0 : TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - endedNanos);
     }
 
     /** Computations going on now. */
