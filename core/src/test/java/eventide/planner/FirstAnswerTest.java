@@ -133,8 +133,20 @@ public class FirstAnswerTest {
                         && first.left() > 15
                         && first.query().air().outdoors() != null
                         && first.query().air().outdoors().temperatureC() < 10
-                        && (first.query().limitsOrUsual().has(OwnedTool.DIFFUSER)
-                                || first.query().limitsOrUsual().has(OwnedTool.HOODED_DRYER)));
+                        && hasDryer(first));
+    }
+
+    @Test
+    public void nobodyGoesHomeSoakedBesideADryerNobodyUses() {
+        atMost(
+                0,
+                "soaked with a dryer and time unused",
+                first -> first.wet() > 40 && first.left() > 15 && hasDryer(first));
+    }
+
+    private static boolean hasDryer(First first) {
+        Limits limits = first.query().limitsOrUsual();
+        return limits.has(OwnedTool.DIFFUSER) || limits.has(OwnedTool.HOODED_DRYER);
     }
 
     @Test
@@ -186,7 +198,7 @@ public class FirstAnswerTest {
     public void aNewClientIsClarified() {
         // Over-soft porous hair wants protein, and not both in one wash.
         atMost(
-                1,
+                Math.max(1, HEADS / 100),
                 "new and not clarified",
                 first -> Boolean.TRUE.equals(first.query().hair().newClient()) && !first.does(Action.CLARIFY));
     }

@@ -10,6 +10,7 @@ import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Action;
 import eventide.routine.Heat;
+import eventide.routine.Limits;
 import eventide.routine.NightCare;
 import eventide.routine.OwnedTool;
 import eventide.routine.Part;
@@ -85,22 +86,26 @@ public final class DryAndFinish {
         }
     }
 
-    /** What minutes there are before it goes home: under the hood where that is the dryer there is, else in the air. */
+    /**
+     * What minutes there are before it goes home: under the dryer there is, held off the hair, else in the air.
+     */
     private void stay(Candidate choice, double minutes, List<Step> steps) {
-        boolean hooded = query.limitsOrUsual().has(OwnedTool.HOODED_DRYER)
-                && !query.limitsOrUsual().has(OwnedTool.DIFFUSER)
-                && query.schoolsOrDefault().dryTo() != Schools.DryTo.AIR
-                && minutes > COOL_MINUTES;
-        if (hooded) {
+        if (minutes > COOL_MINUTES && mayBlow()) {
             guard(choice, steps);
-            steps.add(Step.of(Action.HOOD)
-                    .heat(Heat.WARM)
-                    .minutes(minutes - COOL_MINUTES)
-                    .build());
+            StepBuilder dryer = query.limitsOrUsual().has(OwnedTool.DIFFUSER)
+                    ? Step.of(Action.HOVER).speed(Speed.HIGH).position(turns(choice))
+                    : Step.of(Action.HOOD);
+            steps.add(dryer.heat(Heat.WARM).minutes(minutes - COOL_MINUTES).build());
             steps.add(Step.of(Action.AIR).minutes(COOL_MINUTES).build());
         } else if (minutes > 0) {
             steps.add(Step.of(Action.AIR).minutes(minutes).build());
         }
+    }
+
+    private boolean mayBlow() {
+        Limits limits = query.limitsOrUsual();
+        return query.schoolsOrDefault().dryTo() != Schools.DryTo.AIR
+                && (limits.has(OwnedTool.DIFFUSER) || limits.has(OwnedTool.HOODED_DRYER));
     }
 
     private void air(Candidate choice, boolean clips, List<Step> steps) {
