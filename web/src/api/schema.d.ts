@@ -724,6 +724,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice/build": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["build"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/practice/eye": {
         parameters: {
             query?: never;
@@ -772,6 +788,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice/people/{person}/feel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["feel"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/people/{person}/guesses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["guess"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/practice/people/{person}/readings": {
         parameters: {
             query?: never;
@@ -798,6 +846,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["next"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/sections": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sections"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/situation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["situation"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1989,6 +2069,33 @@ export interface components {
             sameName?: "KEEP" | "ADD";
             text: string;
         };
+        Build: {
+            cream?: string;
+            /** @enum {string} */
+            drying: "DIFFUSE" | "PART" | "LEAVE" | "AIR_ROOTS" | "HOOD" | "AIR" | "HOME";
+            gel?: string;
+            /** @enum {string} */
+            hands: "SCRUNCH" | "SMOOTH" | "BRUSH" | "COIL" | "SHINGLE";
+            leaveIn?: string;
+            mousse?: string;
+        };
+        BuildQuestion: {
+            air: components["schemas"]["Air"];
+            build: components["schemas"]["Build"];
+            goal: components["schemas"]["Goal"];
+            hair: components["schemas"]["Hair"];
+            limits?: components["schemas"]["Limits"];
+            schools?: components["schemas"]["Schools"];
+            shelf: components["schemas"]["Product"][];
+        };
+        BuildTold: {
+            beyond: string[];
+            choices: components["schemas"]["Parting"][];
+            ours: components["schemas"]["Suggestion"];
+            share: number;
+            words: string;
+            yours: components["schemas"]["Suggestion"];
+        };
         BusyTime: {
             from: string;
             to: string;
@@ -2064,6 +2171,7 @@ export interface components {
             sign?: "GOOD" | "FRIZZY" | "TANGLED" | "TOO_DRY" | "TOO_WET" | "FLAKES" | "WEIGHED_DOWN" | "TENDER";
             step?: number;
             timer?: string;
+            trust?: number;
             /** @enum {string} */
             zone?: "HAIRLINE" | "CROWN" | "LEFT" | "RIGHT" | "BACK" | "NAPE";
         };
@@ -2335,6 +2443,11 @@ export interface components {
             step: number;
             warns: string[];
         };
+        DryingWay: {
+            label: string;
+            /** @enum {string} */
+            value: "DIFFUSE" | "PART" | "LEAVE" | "AIR_ROOTS" | "HOOD" | "AIR" | "HOME";
+        };
         Ended: {
             lengths: number;
             minutes: number;
@@ -2444,6 +2557,38 @@ export interface components {
             tension: boolean;
             touchesBeforeCast: number;
             wetnessAtHold?: number;
+        };
+        FeelReport: {
+            bias?: number;
+            error?: number;
+            high?: number;
+            low?: number;
+            sections: number;
+            trust?: number;
+            words: string;
+        };
+        FeltGuess: {
+            item: string;
+            /** @description percent */
+            percent: number;
+        };
+        FeltLock: {
+            dryGrams: number;
+            item: string;
+            signs: components["schemas"]["FeltSign"][];
+        };
+        FeltSet: {
+            count: number;
+            seed: number;
+        };
+        FeltSign: {
+            kind: string;
+            words: string;
+        };
+        FeltTruth: {
+            feel: components["schemas"]["FeelReport"];
+            percent: number;
+            weighed: string;
         };
         Finding: {
             citation?: string;
@@ -2626,6 +2771,11 @@ export interface components {
         Halved: {
             routine: components["schemas"]["Routine"];
         };
+        HandsWay: {
+            label: string;
+            /** @enum {string} */
+            value: "SCRUNCH" | "SMOOTH" | "BRUSH" | "COIL" | "SHINGLE";
+        };
         Head: {
             hair?: components["schemas"]["Hair"];
         };
@@ -2743,6 +2893,12 @@ export interface components {
             traits: components["schemas"]["Traits"];
             unknown: string[];
         };
+        LayerChoice: {
+            bottles: string[];
+            label: string;
+            /** @enum {string} */
+            slot: "GEL" | "MOUSSE" | "CREAM" | "LEAVE_IN";
+        };
         LearnedThing: {
             association: boolean;
             because: string;
@@ -2831,6 +2987,7 @@ export interface components {
             at: string;
             /** @enum {string} */
             look: "DRIPPING" | "SLICK" | "SQUEAKY" | "COOL" | "DRY";
+            trust?: number;
         };
         Looks: {
             definition: number;
@@ -3037,6 +3194,13 @@ export interface components {
             one: components["schemas"]["Routine"];
             other: components["schemas"]["Routine"];
             schools?: components["schemas"]["Schools"];
+        };
+        Parting: {
+            because: string;
+            costs: number;
+            ours: string;
+            what: string;
+            yours: string;
         };
         PastWash: {
             air: components["schemas"]["Air"];
@@ -3516,6 +3680,9 @@ export interface components {
             /** Format: date-time */
             plannedAt: string;
         };
+        SectionsToFeel: {
+            sections: components["schemas"]["FeltLock"][];
+        };
         Seen: {
             duplicateOf?: number;
             faults: components["schemas"]["Fault"][];
@@ -3571,6 +3738,24 @@ export interface components {
             estimate: number;
             high: number;
             low: number;
+        };
+        Situation: {
+            air: components["schemas"]["Air"];
+            drying: components["schemas"]["DryingWay"][];
+            hands: components["schemas"]["HandsWay"][];
+            layers: components["schemas"]["LayerChoice"][];
+            limits: components["schemas"]["Limits"];
+            shelf: components["schemas"]["Product"][];
+            wants: string;
+            weather: string;
+        };
+        SituationQuestion: {
+            goal: components["schemas"]["Goal"];
+            hair: components["schemas"]["Hair"];
+            limits?: components["schemas"]["Limits"];
+            schools?: components["schemas"]["Schools"];
+            seed: number;
+            shelf: components["schemas"]["Product"][];
         };
         Split: {
             inner?: number;
@@ -5355,6 +5540,30 @@ export interface operations {
             };
         };
     };
+    build: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BuildTold"];
+                };
+            };
+        };
+    };
     eye: {
         parameters: {
             query?: never;
@@ -5421,6 +5630,54 @@ export interface operations {
             };
         };
     };
+    feel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FeelReport"];
+                };
+            };
+        };
+    };
+    guess: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FeltGuess"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FeltTruth"];
+                };
+            };
+        };
+    };
     read: {
         parameters: {
             query?: never;
@@ -5469,6 +5726,54 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["SwatchesToRead"];
+                };
+            };
+        };
+    };
+    sections: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FeltSet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SectionsToFeel"];
+                };
+            };
+        };
+    };
+    situation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SituationQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Situation"];
                 };
             };
         };

@@ -4,6 +4,7 @@ import type { Live, WashDay } from '../../api/types'
 import { useClient } from '../clients/ClientFrame'
 import { ChairTools, type ChairTool } from './ChairTools'
 import { LookSheet } from './LookSheet'
+import { useHandTrust } from './useHandTrust'
 import { NoteSheet } from './NoteSheet'
 import { StepClock } from './StepClock'
 import type { ChairRun } from './useChair'
@@ -33,6 +34,7 @@ const COMFORT = {
 export function ChairBar({ day, run, live, now, index, sound, onSound, onBack }: ChairBarProps) {
   const client = useClient()
   const [open, setOpen] = useState<'look' | 'note' | undefined>(undefined)
+  const [trust] = useHandTrust()
   const putBack = usePutBack(day)
   const { record, take } = run
   const isStarted = record.startedAt !== undefined
@@ -90,7 +92,7 @@ export function ChairBar({ day, run, live, now, index, sound, onSound, onBack }:
       {open === 'look' && (
         <LookSheet
           onLook={(look) => {
-            take({ kind: 'LOOK', look })
+            take({ kind: 'LOOK', look, ...(trust === undefined ? {} : { trust }) })
             setOpen(undefined)
           }}
           onClose={() => setOpen(undefined)}

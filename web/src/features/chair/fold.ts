@@ -87,7 +87,12 @@ function take(fold: Fold, event: ChairEvent): void {
     case 'NOTE':
       return note(fold, event)
     case 'LOOK':
-      if (event.look !== undefined) fold.looks.push({ at, look: event.look })
+      if (event.look !== undefined)
+        fold.looks.push({
+          at,
+          look: event.look,
+          ...(event.trust === undefined ? {} : { trust: event.trust }),
+        })
       return
     case 'MISTED':
     case 'SQUEEZED':

@@ -5,13 +5,17 @@ import { Choice } from '../../ui/Choice'
 import { Empty, Failure, Waiting } from '../../ui/Notice'
 import { useStored } from '../../ui/useStored'
 import { useTitle } from '../../ui/useTitle'
+import { FeelTheWater } from './FeelTheWater'
 import { FindTheFault } from './FindTheFault'
 import { isCount } from './faultRound'
 import { ScoreSwatches } from './ScoreSwatches'
+import { WhatWouldYouDo } from './WhatWouldYouDo'
 
 const WAYS = [
   { value: 'fault', label: 'Find the fault' },
+  { value: 'build', label: 'What would you do?' },
   { value: 'eye', label: 'Score swatches' },
+  { value: 'feel', label: 'Feel the water' },
 ] as const
 
 type Way = (typeof WAYS)[number]['value']
@@ -19,10 +23,12 @@ type Way = (typeof WAYS)[number]['value']
 const SAID: Record<Way, string> = {
   fault:
     'One thing in this plan went wrong, as it does when the mind is elsewhere. Find the step, name the fault.',
+  build: 'A head, a day, a few bottles: decide, and see how much of what is in reach you reach.',
+  feel: 'What hands notice, and no number: say how wet it is, then put it on the scale.',
   eye: 'Drawn locks, each of known definition, clumping and frizz. Score what you see, then see the truth.',
 }
 
-/** The gymnasium: faults to be found on the water, and swatches to train the eye. */
+/** The gymnasium: faults to be found on the water, decisions to be made, and swatches to train the eye. */
 export function PracticePage() {
   const [kept, setWay] = useStored('practice-way', isWay)
   const way = kept ?? 'fault'
@@ -34,41 +40,62 @@ export function PracticePage() {
         <Choice label="What" inline compact options={WAYS} value={way} onChange={setWay} />
         <p className="text-muted">{SAID[way]}</p>
       </div>
-      {way === 'fault' ? <Faults /> : <ScoreSwatches />}
+      <Practising way={way} />
     </>
   )
 }
 
-/** Plans of this salon's heads with one fault in each. */
-function Faults() {
+function Practising({ way }: { way: Way }) {
+  switch (way) {
+    case 'eye':
+      return <ScoreSwatches />
+    case 'feel':
+      return <FeelTheWater />
+    case 'fault':
+    case 'build':
+      return <OnAHead key={way} way={way} />
+    default:
+      return way satisfies never
+  }
+}
+
+/** The heads of this salon in turn, with what stands on its shelf. */
+function OnAHead({ way }: { way: 'fault' | 'build' }) {
   const clients = useQuery(clientsQuery)
   const air = useQuery(airQuery).data
   const shelf = useQuery(shelfQuery).data
-  const [round, setRound] = useStored('practice-round', isCount)
+  const [round, setRound] = useStored(way === 'fault' ? 'practice-round' : 'practice-build', isCount)
   if (clients.error !== null && clients.data === undefined) return <Failure error={clients.error} />
   if (clients.data === undefined || air === undefined || shelf === undefined)
     return <Waiting what="Opening the practice" />
   const heads = clients.data.filter(isRead)
   const at = round ?? 0
   const head = heads[at % Math.max(1, heads.length)]
-  return head === undefined ? (
-    <Empty title="No head to practise on yet">
-      Read a head in Consult, and put a few bottles on the shelf: its plan is spoilt here for you to find.
-    </Empty>
-  ) : (
+  if (head === undefined)
+    return (
+      <Empty title="No head to practise on yet">
+        Read a head in Consult, and put a few bottles on the shelf: then there is something to practise on.
+      </Empty>
+    )
+  const given = {
+    client: head,
+    shelf: shelf.map((item) => item.product),
+    round: at,
+    onNext: () => setRound(at + 1),
+  }
+  return way === 'fault' ? (
     <FindTheFault
       key={at}
-      client={head}
+      {...given}
       air={{ temperatureC: air.temperatureC, relativeHumidity: air.relativeHumidity }}
-      shelf={shelf.map((item) => item.product)}
-      round={at}
-      onNext={() => setRound(at + 1)}
     />
+  ) : (
+    <WhatWouldYouDo key={at} {...given} />
   )
 }
 
 function isWay(value: unknown): value is Way {
-  return value === 'fault' || value === 'eye'
+  return WAYS.some((way) => way.value === value)
 }
 
 export type Head = Client & { hair: NonNullable<Client['hair']> }

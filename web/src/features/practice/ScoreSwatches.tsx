@@ -4,9 +4,9 @@ import { rubricQuery } from '../../api/queries'
 import type { RubricScore, SwatchReading, SwatchTold } from '../../api/types'
 import { Button } from '../../ui/Button'
 import { Failure, Waiting } from '../../ui/Notice'
-import { TextField } from '../../ui/TextField'
 import { useStored } from '../../ui/useStored'
 import { ScoreSlider } from '../log/ScoreSlider'
+import { ByName } from './ByName'
 import { EyeSteadiness } from './EyeSteadiness'
 import { isCount } from './faultRound'
 import { eyeQuery, sendReading, sittingQuery, swatchPath } from './swatchQueries'
@@ -16,30 +16,11 @@ type Given = Partial<Record<(typeof NAMES)[number], number>>
 
 /** Drawn locks whose truth is known: score them, see the truth, and what this eye reads high and low. */
 export function ScoreSwatches() {
-  const [person, setPerson] = useStored('practice-person', isText)
-  const [typed, setTyped] = useState(person ?? '')
-  if (person === undefined || person === '')
-    return (
-      <form
-        className="sheet grid max-w-xl gap-3 px-4 py-4"
-        onSubmit={(event) => {
-          event.preventDefault()
-          setPerson(typed.trim())
-        }}
-      >
-        <p>
-          Whose eye is it? What you score is kept under this name, so that it shows what yours reads high or
-          low.
-        </p>
-        <TextField label="Name" value={typed} onChange={setTyped} />
-        <span>
-          <Button main type="submit" disabled={typed.trim() === ''}>
-            Begin
-          </Button>
-        </span>
-      </form>
-    )
-  return <Sitting key={person} person={person} onOther={() => setPerson('')} />
+  return (
+    <ByName why="Whose eye is it? What you score is kept under this name, so that it shows what yours reads high or low.">
+      {(person, onOther) => <Sitting key={person} person={person} onOther={onOther} />}
+    </ByName>
+  )
 }
 
 function Sitting({ person, onOther }: { person: string; onOther: () => void }) {
@@ -156,8 +137,4 @@ function OneScore({ name, rubric, value, told, onChange }: OneScoreProps) {
       )}
     </div>
   )
-}
-
-function isText(value: unknown): value is string {
-  return typeof value === 'string'
 }

@@ -2,6 +2,7 @@ package eventide.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
@@ -75,6 +76,73 @@ public class PracticeTest extends InTheDemoSalon {
                             .tap())
                     .postData();
             assertEquals(JSON.readTree(asked).get("rule"), spoilt.get("rule"), "the one missed is asked for again");
+        }
+    }
+
+    /** Decided by thumb, layer by layer; told how far it gets and what each decision costs. */
+    @Test
+    public void whatOneWouldDoIsLaidBesideThePlan() {
+        try (BrowserContext context = browsing.phone()) {
+            page = context.newPage();
+            page.navigate(browsing.server().url("/practice"));
+            JsonNode situation = JSON.readTree(page.waitForResponse("**/api/practice/situation", () -> page.getByRole(
+                                    AriaRole.RADIO, new Page.GetByRoleOptions().setName("What would you do?"))
+                            .tap())
+                    .text());
+            assertThat(Browsing.button(page, "See how far it gets")).isDisabled();
+            situation.get("layers").forEach(layer -> decide(layer.get("label").asString(), "none"));
+            decide("Hands", situation.at("/hands/0/label").asString());
+            decide("Drying", situation.at("/drying/0/label").asString());
+            Browsing.assertNothingOverflows(page, "deciding");
+            JsonNode told = JSON.readTree(
+                    page.waitForResponse("**/api/practice/build", () -> Browsing.button(page, "See how far it gets")
+                                    .tap())
+                            .text());
+            assertThat(page.getByText(told.get("words").asString())).isVisible();
+            assertThat(page.getByText(told.at("/choices/0/because").asString()).first())
+                    .isVisible();
+            Browsing.assertNothingOverflows(page, "what was reached");
+            Browsing.assertAccessible(page, "what was reached");
+            page.waitForResponse("**/api/practice/situation", () -> Browsing.button(page, "The next head")
+                    .tap());
+        }
+    }
+
+    private void decide(String what, String answer) {
+        page.getByRole(
+                        AriaRole.RADIOGROUP,
+                        new Page.GetByRoleOptions().setName(what).setExact(true))
+                .or(page.getByRole(
+                        AriaRole.GROUP,
+                        new Page.GetByRoleOptions().setName(what).setExact(true)))
+                .getByRole(
+                        AriaRole.RADIO,
+                        new Locator.GetByRoleOptions().setName(answer).setExact(true))
+                .tap();
+    }
+
+    /** Five guesses, each weighed; then a look at the chair carries how far this hand is trusted. */
+    @Test
+    public void waterIsFeltAndTheChairTrustsTheHandAccordingly() {
+        try (BrowserContext context = browsing.phone()) {
+            page = context.newPage();
+            page.navigate(browsing.server().url("/practice"));
+            page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Feel the water"))
+                    .tap();
+            page.getByLabel("Name").fill("Piran");
+            Browsing.button(page, "Begin").tap();
+            for (int n = 1; n <= 5; n++) {
+                assertThat(page.getByText("Piran, section " + n + " of 10")).isVisible();
+                assertThat(Browsing.button(page, "Put it on the scale")).isDisabled();
+                page.getByRole(AriaRole.SLIDER).press("ArrowUp");
+                Browsing.assertNothingOverflows(page, "feeling");
+                Browsing.button(page, "Put it on the scale").tap();
+                assertThat(page.getByText("you said 55 %")).isVisible();
+                Browsing.assertAccessible(page, "felt");
+                Browsing.button(page, "The next one").tap();
+            }
+            double trust = Double.parseDouble((String) page.evaluate("() => localStorage.getItem('chair-trust')"));
+            assertTrue(trust > 0 && trust < 1, "trusted " + trust);
         }
     }
 

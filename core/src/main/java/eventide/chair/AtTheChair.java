@@ -269,13 +269,14 @@ public final class AtTheChair {
         List<Happenings.Interlude> found = new ArrayList<>();
         record.looks()
                 .forEach(seen -> found.add(
-                        new Happenings.Interlude(minute(seen.at()), seen.look().percent(), false)));
+                        new Happenings.Interlude(minute(seen.at()), seen.look().percent(), false, seen.trustOrAll())));
         record.righted().stream()
                 .filter(righted -> righted.did() != ChairRecord.Righted.Did.LEFT)
                 .forEach(righted -> found.add(new Happenings.Interlude(
                         minute(righted.at()),
                         rightedTo(righted.step()),
-                        righted.did() == ChairRecord.Righted.Did.MISTED)));
+                        righted.did() == ChairRecord.Righted.Did.MISTED,
+                        1)));
         found.sort(Comparator.comparingDouble(Happenings.Interlude::minute));
         return found;
     }

@@ -24,6 +24,7 @@ import java.util.List;
  * @param product what was used instead
  * @param timer key of the timer that was answered
  * @param device the page that made it, whose {@code seq} counts on; absent where it does not say
+ * @param trust how far a look moves the water that was worked out, as the hand's practice says; all the way where absent
  */
 public record ChairEvent(
         @Letters(least = 1, most = 60) String id,
@@ -39,7 +40,8 @@ public record ChairEvent(
         @Maybe Sign sign,
         @Maybe Look look,
         @Maybe @Letters(least = 1, most = 80) String timer,
-        @Maybe @Letters(least = 1, most = 60) String device) {
+        @Maybe @Letters(least = 1, most = 60) String device,
+        @Maybe @Range(from = 0, to = 1) Double trust) {
     /** In the order of their times. */
     public static final Comparator<ChairEvent> IN_TIME = Comparator.comparing(ChairEvent::at)
             .thenComparingInt(event -> event.seq() == null ? 0 : event.seq())
@@ -115,7 +117,8 @@ public record ChairEvent(
                 sign,
                 look,
                 timer,
-                device);
+                device,
+                trust);
         if (faults.isEmpty()) {
             needed(faults, "step", kind.needsStep, step);
             needed(faults, "section", kind == Kind.SECTION, section);
@@ -131,6 +134,25 @@ public record ChairEvent(
         }
     }
 
+    /** A look, if it is one, moves the water all the way. */
+    public ChairEvent(
+            String id,
+            Instant at,
+            Integer seq,
+            Kind kind,
+            Integer step,
+            Integer inner,
+            Integer section,
+            Double ratio,
+            Product product,
+            Zone zone,
+            Sign sign,
+            Look look,
+            String timer,
+            String device) {
+        this(id, at, seq, kind, step, inner, section, ratio, product, zone, sign, look, timer, device, null);
+    }
+
     private static void needed(List<Fault> faults, String name, boolean isNeeded, Object value) {
         if (isNeeded && value == null) {
             faults.add(new Fault("/" + name, name + " must be given with this kind"));
@@ -139,7 +161,7 @@ public record ChairEvent(
 
     /** An event of a step. */
     public static ChairEvent of(String id, Instant at, Kind kind, Integer step) {
-        return new ChairEvent(id, at, null, kind, step, null, null, null, null, null, null, null, null, null);
+        return new ChairEvent(id, at, null, kind, step, null, null, null, null, null, null, null, null, null, null);
     }
 
     /** The same at another time. */
@@ -147,6 +169,7 @@ public record ChairEvent(
         return at.equals(other)
                 ? this
                 : new ChairEvent(
-                        id, other, seq, kind, step, inner, section, ratio, product, zone, sign, look, timer, device);
+                        id, other, seq, kind, step, inner, section, ratio, product, zone, sign, look, timer, device,
+                        trust);
     }
 }

@@ -65,7 +65,7 @@ final class ChairFold {
             case AMOUNT -> given.put(place(event), new ChairRecord.Given(step, event.inner(), event.ratio()));
             case SWAP -> swap(step, event);
             case NOTE -> note(event);
-            case LOOK -> looks.add(new ChairRecord.Looked(event.at(), event.look()));
+            case LOOK -> looks.add(new ChairRecord.Looked(event.at(), event.look(), event.trust()));
             case MISTED, SQUEEZED, LEFT ->
                 righted.add(new ChairRecord.Righted(
                         event.at(),

@@ -62,7 +62,11 @@ public record ChairRecord(
     public record Noted(Instant at, Zone zone, ChairEvent.Sign sign) {}
 
     /** How wet eyes and hands found it. */
-    public record Looked(Instant at, Look look) {}
+    public record Looked(Instant at, Look look, @Maybe Double trust) {
+        double trustOrAll() {
+            return trust == null ? 1 : trust;
+        }
+    }
 
     /** Hair had left the band it was to be in. */
     public record Righted(Instant at, int step, Did did) {

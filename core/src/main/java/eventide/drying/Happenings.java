@@ -35,9 +35,10 @@ public record Happenings(
      *
      * @param minute from the start
      * @param wetness percent along the lengths from then on
+     * @param trust how far the water that was worked out is moved there, 0 not at all to 1 all the way
      * @param misted water was added to hair that waits, where false eyes found the whole head to be so
      */
-    public record Interlude(double minute, double wetness, boolean misted) {}
+    public record Interlude(double minute, double wetness, boolean misted, double trust) {}
 
     double paceOf(int step, int section) {
         List<Double> own = pace.get(step);

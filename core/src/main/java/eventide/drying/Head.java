@@ -60,9 +60,10 @@ final class Head {
         return water;
     }
 
-    /** Brings the head's mean to what was seen, each cell in proportion to its water, or to its room for more. */
-    void setRight(double wetness) {
+    /** Brings the head's mean to what was seen, or part of the way (trust, 0 to 1), each cell in proportion to its water, or to its room for more. */
+    void setRight(double seen, double trust) {
         double mean = meanLengths();
+        double wetness = mean + trust * (seen - mean);
         for (Cell cell : cells) {
             double lengths = cell.lengthsWetness();
             cell.film = 0;

@@ -284,7 +284,7 @@ final class Simulation {
             if (interlude.misted()) {
                 wetWaiting(interlude.wetness());
             } else {
-                head.setRight(interlude.wetness());
+                head.setRight(interlude.wetness(), interlude.trust());
             }
             wetted();
         }

@@ -30,6 +30,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.concurrent.ForkJoinTask;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 
@@ -214,6 +215,20 @@ public final class Planner {
             details = best.choice().details();
         }
         return best;
+    }
+
+    /** Settles the smaller things of what somebody else decided; what keeps no limit comes back as it was begun. */
+    public static Function<Candidate, Evaluation> settling(Query query, Stop stop) {
+        return new Planner(query, stop)::settled;
+    }
+
+    private Evaluation settled(Candidate begun) {
+        Candidate choice = space.unshaped(begun);
+        List<Evaluation> plans = Stream.of(preparation.asked(), Preparation.Care.NONE)
+                .map(care -> runs.of(choice.with(usual(care))))
+                .toList();
+        Evaluation best = Evaluation.best(plans);
+        return best == null ? plans.get(plans.size() - 1) : refined(best);
     }
 
     public static Suggestion written(Query query, Evaluation best) {

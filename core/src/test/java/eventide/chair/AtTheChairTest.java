@@ -121,6 +121,15 @@ public class AtTheChairTest {
         assertEquals(wet.course().lengthsNow(), 80, 2);
     }
 
+    /** A hand whose practice says so moves the water only part of the way. */
+    @Test
+    public void aLookThatIsTrustedHalfMovesTheWaterHalfway() {
+        double blind = chair(7, intoTheGroup()).course().lengthsNow();
+        double half = chair(7, intoTheGroup(look(7, Look.SQUEAKY, .5))).course().lengthsNow();
+        assertEquals(half, (blind + 50) / 2, 1);
+        assertEquals(chair(7, intoTheGroup(look(7, Look.SQUEAKY, 0.0))).course().lengthsNow(), blind, 1e-9);
+    }
+
     private static double dryAt(AtTheChair chair) {
         return chair.course().tide().marks().stream()
                 .filter(mark -> mark.what() == eventide.drying.Mark.What.LENGTHS_DRY)

@@ -92,8 +92,27 @@ public final class Runs {
     }
 
     static ChairEvent look(double minute, Look look) {
+        return look(minute, look, null);
+    }
+
+    /** @param trust 0 to 1, null for all the way */
+    static ChairEvent look(double minute, Look look, Double trust) {
         return new ChairEvent(
-                "l@" + minute, at(minute), null, Kind.LOOK, null, null, null, null, null, null, null, look, null, null);
+                "l@" + minute,
+                at(minute),
+                null,
+                Kind.LOOK,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                look,
+                null,
+                null,
+                trust);
     }
 
     /** As a device sends it that counts what it sends. */

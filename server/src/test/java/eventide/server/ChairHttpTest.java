@@ -144,6 +144,25 @@ public class ChairHttpTest {
         assertTrue(drops.at("/0/savesMinutes").asDouble() > 0);
     }
 
+    /** A hand that is not trusted at all leaves the water as it was worked out. */
+    @Test
+    public void aLookIsTakenAsFarAsTheHandIsTrusted() {
+        String day = washDay();
+        send(day, event("a", "09:00:00", "BEGIN", ""), event("b", "09:02:00", "DONE", step(0)));
+        double blind = server.get(day + "/live?now=2026-05-01T09:07:00Z")
+                .body()
+                .get("lengths")
+                .asDouble();
+        send(day, event("c", "09:06:30", "LOOK", ",\"look\":\"SQUEAKY\",\"trust\":0"));
+        assertEquals(
+                server.get(day + "/live?now=2026-05-01T09:07:00Z")
+                        .body()
+                        .get("lengths")
+                        .asDouble(),
+                blind,
+                .5);
+    }
+
     @Test
     public void headsInWorkSayWhoseTimerIsNext() {
         String day = washDay();

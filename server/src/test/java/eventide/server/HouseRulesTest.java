@@ -122,7 +122,7 @@ public class HouseRulesTest {
                 .whereLayer("chair")
                 .mayOnlyBeAccessedByLayers("server")
                 .whereLayer("planner")
-                .mayOnlyBeAccessedByLayers("chair", "learning", "diary", "server")
+                .mayOnlyBeAccessedByLayers("chair", "learning", "diary", "practice", "server")
                 .whereLayer("log")
                 .mayOnlyBeAccessedByLayers("learning", "diary", "practice", "server")
                 .whereLayer("outcome")

@@ -88,4 +88,68 @@ public class PracticeHttpTest {
         }
         return rules;
     }
+
+    private static final String HEAD =
+            "\"hair\":{\"strand\":\"MEDIUM\",\"porosity\":\"MEDIUM\",\"pattern\":\"3B\",\"density\":\"MEDIUM\",\"lengthCm\":34},"
+                    + "\"goal\":{\"definition\":3,\"volume\":0,\"length\":0,\"softness\":1,\"longevity\":2}";
+    private static final String GEL =
+            "{\"name\":\"a gel\",\"role\":\"GEL\",\"hold\":7,\"richness\":2,\"windowLow\":55,\"windowHigh\":98}";
+
+    private Answer build(String situation, String build) {
+        return server.post("/api/practice/build", "{" + HEAD + "," + situation + ",\"build\":" + build + "}");
+    }
+
+    /** The one bottle there is, against none of it. */
+    @Test
+    public void whatOneWouldDoIsWeighed() {
+        Answer situation = server.post("/api/practice/situation", "{" + HEAD + ",\"shelf\":[" + GEL + "],\"seed\":5}");
+        assertEquals(situation.status(), 200, situation.body().toString());
+        assertEquals(situation.body().at("/layers/0/bottles/0").asString(), "a gel");
+        String day = "\"air\":" + situation.body().get("air") + ",\"limits\":"
+                + situation.body().get("limits") + ",\"shelf\":"
+                + situation.body().get("shelf");
+        String hands = situation.body().at("/hands/0/value").asString();
+        Answer nothing = build(day, "{\"hands\":\"" + hands + "\",\"drying\":\"AIR\"}");
+        assertEquals(nothing.status(), 200, nothing.body().toString());
+        assertTrue(
+                nothing.body().get("share").asInt() < 20,
+                nothing.body().get("words").asString());
+        assertEquals(nothing.body().at("/choices/0/what").asString(), "gel");
+        assertEquals(nothing.body().at("/choices/0/ours").asString(), "a gel");
+        Answer gel = build(day, "{\"gel\":\"a gel\",\"hands\":\"" + hands + "\",\"drying\":\"AIR\"}");
+        assertTrue(
+                gel.body().get("share").asInt() > nothing.body().get("share").asInt() + 20,
+                gel.body().get("words").asString());
+        Answer elsewhere = build(day, "{\"gel\":\"another\",\"hands\":\"" + hands + "\",\"drying\":\"AIR\"}");
+        assertEquals(elsewhere.status(), 422);
+        assertEquals(elsewhere.body().at("/faults/0/pointer").asString(), "/build/gel");
+    }
+
+    /** Guessed half wet whatever it is; kept, and told with what the scale says. */
+    @Test
+    public void waterThatIsFeltIsWeighedAndKept() {
+        Answer sections = server.post("/api/practice/sections", "{\"seed\":3,\"count\":6}");
+        assertEquals(sections.status(), 200, sections.body().toString());
+        assertFalse(sections.body().toString().contains("percent"), "the water is not told");
+        Answer told = null;
+        for (JsonNode section : sections.body().get("sections")) {
+            told = server.post(
+                    "/api/practice/people/Hester/guesses", "{\"item\":" + section.get("item") + ",\"percent\":50}");
+            assertEquals(told.status(), 200, told.body().toString());
+            assertTrue(told.body().get("weighed").asString().contains("% wet"));
+        }
+        assertEquals(told.body().at("/feel/sections").asInt(), 6);
+        assertEquals(
+                server.get("/api/practice/people/Hester/feel").body(),
+                told.body().get("feel"));
+        assertTrue(told.body().at("/feel/trust").asDouble() < 1);
+        assertEquals(
+                server.post("/api/practice/people/Hester/guesses", "{\"item\":\"1\",\"percent\":101}")
+                        .status(),
+                422);
+        assertEquals(
+                server.post("/api/practice/people/Hester/guesses", "{\"item\":\"none\",\"percent\":10}")
+                        .status(),
+                422);
+    }
 }

@@ -24,10 +24,16 @@ import java.util.function.Predicate;
 public final class Stylers {
     /** A place for one styler, or for none. */
     public enum Slot {
-        GEL,
-        MOUSSE,
-        CREAM,
-        LEAVE_IN
+        GEL("gel"),
+        MOUSSE("mousse"),
+        CREAM("cream"),
+        LEAVE_IN("leave-in");
+
+        public final String label;
+
+        Slot(String label) {
+            this.label = label;
+        }
     }
 
     /**

@@ -2,6 +2,10 @@ package eventide.server.practice;
 
 import eventide.practice.Agreement;
 import eventide.practice.AgreementQuestion;
+import eventide.practice.BuildQuestion;
+import eventide.practice.BuildTold;
+import eventide.practice.Situation;
+import eventide.practice.SituationQuestion;
 import eventide.practice.SpoilQuestion;
 import eventide.practice.Spoilt;
 import eventide.server.load.LongWork;
@@ -24,6 +28,18 @@ class PracticeController {
     @PostMapping("/agreement")
     Agreement agreement(@RequestBody AgreementQuestion asked) {
         return longWork.run(stop -> Agreement.of(asked));
+    }
+
+    /** A head on some day, with a few bottles, for somebody to decide what to do. */
+    @PostMapping("/situation")
+    Situation situation(@RequestBody SituationQuestion asked) {
+        return Situation.of(asked);
+    }
+
+    /** What somebody would do, beside what the planner would. */
+    @PostMapping("/build")
+    BuildTold build(@RequestBody BuildQuestion asked) {
+        return longWork.run(stop -> BuildTold.of(asked, stop));
     }
 
     /** A routine with one fault in it, for somebody to find. */

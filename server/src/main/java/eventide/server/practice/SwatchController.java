@@ -5,7 +5,6 @@ import eventide.practice.EyeReport;
 import eventide.practice.SwatchReading;
 import eventide.practice.SwatchSet;
 import eventide.practice.SwatchTruth;
-import eventide.shape.InvalidException;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
@@ -25,8 +24,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/practice")
 class SwatchController {
-    private static final int MOST_NAME = 60;
-
     private final PracticeReadings readings;
     private final Clock clock;
 
@@ -84,11 +81,7 @@ class SwatchController {
     /** Kept, then told. */
     @PostMapping("/people/{person}/readings")
     SwatchTold read(@PathVariable String person, @RequestBody SwatchReading reading) {
-        if (person.isBlank() || person.length() > MOST_NAME) {
-            throw InvalidException.of(
-                    "person", "a name must have 1 to " + MOST_NAME + " letters, but had " + person.length());
-        }
-        readings.keep(person, reading, clock.instant());
+        readings.keep(Person.named(person), reading, clock.instant());
         return new SwatchTold(SwatchTruth.of(reading), EyeReport.of(readings.of(person)));
     }
 }

@@ -27,13 +27,13 @@ class ChairEventRepository {
     private static final String OF_DAY =
             """
             select event_id, happened_at, seq, kind, step_index, inner_index, section_index, ratio, product, zone, sign,
-                   look, timer, device
+                   look, timer, device, trust
               from chair_event where wash_day_id = :day order by happened_at, seq, event_id
             """;
     private static final String OF_DAYS =
             """
             select wash_day_id, event_id, happened_at, seq, kind, step_index, inner_index, section_index, ratio, product,
-                   zone, sign, look, timer, device
+                   zone, sign, look, timer, device, trust
               from chair_event where wash_day_id in (:days) order by wash_day_id, happened_at, seq, event_id
             """;
     private static final String KNOWN =
@@ -43,8 +43,9 @@ class ChairEventRepository {
     private static final String INSERT =
             """
             insert into chair_event (wash_day_id, event_id, happened_at, seq, kind, step_index, inner_index,
-                                     section_index, ratio, product, zone, sign, look, timer, device)
-            values (:day, :id, :at, :seq, :kind, :step, :inner, :section, :ratio, :product, :zone, :sign, :look, :timer, :device)
+                                     section_index, ratio, product, zone, sign, look, timer, device, trust)
+            values (:day, :id, :at, :seq, :kind, :step, :inner, :section, :ratio, :product, :zone, :sign, :look, :timer, :device,
+                    :trust)
             """;
 
     private final JdbcClient jdbc;
@@ -96,6 +97,7 @@ class ChairEventRepository {
                 .param("look", name(event.look()))
                 .param("timer", event.timer())
                 .param("device", event.device())
+                .param("trust", event.trust())
                 .update();
     }
 
@@ -114,7 +116,8 @@ class ChairEventRepository {
                 word(ChairEvent.Sign.class, row.getString("sign")),
                 word(Look.class, row.getString("look")),
                 row.getString("timer"),
-                row.getString("device"));
+                row.getString("device"),
+                row.getObject("trust", Double.class));
     }
 
     private static String name(Enum<?> word) {
