@@ -23,11 +23,14 @@ public final class Visit {
     private final int[] cells;
     private final double[] lengths;
     private final double[] roots;
-    /** Found on first asking: rules and scores ask for each many times over. */
-    private Set<Zone> zones;
+    /**
+     * Found on first asking: rules and scores ask for each many times over, and plans that share a course ask side by side. Written
+     * whole, so that nobody sees half of it.
+     */
+    private volatile Set<Zone> zones;
 
     private int zoneBits;
-    private BitSet worked;
+    private volatile BitSet worked;
     private double wetness = Double.NaN;
     private double rootsWetness = Double.NaN;
 
@@ -139,14 +142,16 @@ public final class Visit {
     }
 
     public Set<Zone> zones() {
-        if (zones == null) {
+        Set<Zone> whole = zones;
+        if (whole == null) {
             Set<Zone> found = EnumSet.noneOf(Zone.class);
             for (int cell : cells) {
                 found.add(course.zone(cell));
             }
-            zones = Collections.unmodifiableSet(found);
+            whole = Collections.unmodifiableSet(found);
+            zones = whole;
         }
-        return zones;
+        return whole;
     }
 
     /** Some of the hair worked on grows here. */
@@ -156,12 +161,14 @@ public final class Visit {
 
     /** The zones some of it grows in, a bit for each by ordinal. */
     public int zoneBits() {
-        if (zoneBits == 0) {
+        int bits = zoneBits;
+        if (bits == 0) {
             for (int cell : cells) {
-                zoneBits |= 1 << course.zone(cell).ordinal();
+                bits |= 1 << course.zone(cell).ordinal();
             }
+            zoneBits = bits;
         }
-        return zoneBits;
+        return bits;
     }
 
     int[] cells() {
@@ -174,13 +181,15 @@ public final class Visit {
     }
 
     private BitSet worked() {
-        if (worked == null) {
-            worked = new BitSet();
+        BitSet whole = worked;
+        if (whole == null) {
+            whole = new BitSet();
             for (int cell : cells) {
-                worked.set(cell);
+                whole.set(cell);
             }
+            worked = whole;
         }
-        return worked;
+        return whole;
     }
 
     /** Wetness of this visit's hair at the moment another visit begins. */

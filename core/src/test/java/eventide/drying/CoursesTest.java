@@ -27,6 +27,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CyclicBarrier;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -143,5 +148,34 @@ public class CoursesTest {
                 Step.of(Action.REWET).build(),
                 Step.of(Action.APPLY).product(product).sections(4).build(),
                 Step.of(Action.AIR).untilDry(100.0).build());
+    }
+
+    private static final int COURSES = 1500;
+
+    /** Plans that share a course ask its visits side by side: nobody is told half of where one is. */
+    @Test
+    public void whoAsksSideBySideIsToldTheWhole() throws Exception {
+        Routine routine = Routine.of(List.of(
+                Step.of(Action.RINSE).build(),
+                Step.of(Action.APPLY).product(Heads.GEL).build(),
+                Step.of(Action.SCRUNCH).build(),
+                Step.of(Action.AIR).minutes(5.0).build()));
+        int everywhere = (1 << Zone.values().length) - 1;
+        CyclicBarrier together = new CyclicBarrier(2);
+        ExecutorService two = Executors.newFixedThreadPool(2);
+        try {
+            for (int n = 0; n < COURSES; n++) {
+                Course course = TideModel.run(routine, Heads.curly(), Air.of(22, 50));
+                Callable<List<Integer>> asking = () -> {
+                    together.await();
+                    return course.visits().stream().map(Visit::zoneBits).toList();
+                };
+                for (Future<List<Integer>> told : two.invokeAll(List.of(asking, asking))) {
+                    told.get().forEach(bits -> assertEquals((int) bits, everywhere));
+                }
+            }
+        } finally {
+            two.shutdownNow();
+        }
     }
 }
