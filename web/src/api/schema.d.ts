@@ -3098,6 +3098,11 @@ export interface components {
             /** @enum {string} */
             zone: "HAIRLINE" | "CROWN" | "LEFT" | "RIGHT" | "BACK" | "NAPE";
         };
+        OfPerson: {
+            person: string;
+            sections: components["schemas"]["SectionGuessed"][];
+            swatches: components["schemas"]["SwatchScored"][];
+        };
         OfScore: {
             againstItself?: number;
             bias: number;
@@ -3568,6 +3573,7 @@ export interface components {
         SalonFile: {
             clients: components["schemas"]["ClientFile"][];
             formatVersion: number;
+            practice?: components["schemas"]["OfPerson"][];
             templates?: components["schemas"]["TemplateFile"][];
         };
         SalonHours: {
@@ -3679,6 +3685,11 @@ export interface components {
             number: number;
             /** Format: date-time */
             plannedAt: string;
+        };
+        SectionGuessed: {
+            /** Format: date-time */
+            at: string;
+            guess: components["schemas"]["FeltGuess"];
         };
         SectionsToFeel: {
             sections: components["schemas"]["FeltLock"][];
@@ -3937,6 +3948,11 @@ export interface components {
             definition: number;
             frizz: number;
             item: string;
+        };
+        SwatchScored: {
+            /** Format: date-time */
+            at: string;
+            reading: components["schemas"]["SwatchReading"];
         };
         SwatchSet: {
             answered?: components["schemas"]["SwatchReading"][];

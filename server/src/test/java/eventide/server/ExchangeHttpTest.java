@@ -276,6 +276,35 @@ public class ExchangeHttpTest {
         }
     }
 
+    /** Once, however often the same file comes. */
+    @Test
+    public void whatWasPractisedTravelsInTheSalonsFile() {
+        try (RunningServer one = new RunningServer(false);
+                RunningServer other = new RunningServer(false)) {
+            JsonNode swatch = one.post("/api/practice/swatches", "{\"seed\":4,\"count\":1}")
+                    .body()
+                    .at("/items/0");
+            String hester = "/api/practice/people/Hester/";
+            one.post(hester + "readings", "{\"item\":" + swatch + ",\"definition\":4,\"clumping\":5,\"frizz\":2.5}");
+            one.post(hester + "guesses", "{\"item\":\"77\",\"percent\":65}");
+            one.post("/api/practice/people/Piran/guesses", "{\"item\":\"78\",\"percent\":20}");
+            JsonNode out = one.get("/api/exchange").body();
+            assertEquals(out.at("/practice/0/person").asString(), "Hester");
+            assertEquals(out.at("/practice").size(), 2);
+            for (int times = 0; times < 2; times++) {
+                assertEquals(
+                        other.post("/api/exchange", brought(out.toString(), "")).status(), 200);
+                assertTrue(other.get("/api/exchange").body().equals(out), "the same, practice and all");
+            }
+            assertEquals(
+                    other.get(hester + "feel").body(), one.get(hester + "feel").body());
+            Answer bad = other.post(
+                    "/api/exchange", brought(out.toString().replace("\"percent\":20.0", "\"percent\":120.0"), ""));
+            assertEquals(bad.status(), 422);
+            assertEquals(bad.body().at("/faults/0/pointer").asString(), "/practice/1/sections/0/guess/percent");
+        }
+    }
+
     @Test
     public void photographsTravelInAClientsFileByteForByte() throws IOException {
         JsonNode washes = demo.get("/api/clients/3/wash-days").body();

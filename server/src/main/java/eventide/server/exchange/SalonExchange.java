@@ -20,8 +20,7 @@ import eventide.server.exchange.SalonFile.TemplateFile;
 import eventide.server.exchange.SalonFile.WashFile;
 import eventide.server.json.Shapes;
 import eventide.server.photos.Pictures;
-import eventide.server.planning.Template;
-import eventide.server.planning.TemplateRepository;
+import eventide.server.practice.PracticeProgress;
 import eventide.server.shelf.Bottle;
 import eventide.server.shelf.Shelf;
 import eventide.server.shelf.ShelfItemDraft;
@@ -56,7 +55,8 @@ class SalonExchange {
     private final WashDayRepository washDays;
     private final WashPhotoStore photos;
     private final ShelfRepository shelf;
-    private final TemplateRepository templates;
+    private final TemplateExchange templates;
+    private final PracticeProgress practice;
     private final TrialExchange trials;
     private final DiaryRepository diaries;
     private final Pictures pictures;
@@ -69,7 +69,8 @@ class SalonExchange {
             WashDayRepository washDays,
             WashPhotoStore photos,
             ShelfRepository shelf,
-            TemplateRepository templates,
+            TemplateExchange templates,
+            PracticeProgress practice,
             TrialExchange trials,
             DiaryRepository diaries,
             Pictures pictures,
@@ -81,6 +82,7 @@ class SalonExchange {
         this.photos = photos;
         this.shelf = shelf;
         this.templates = templates;
+        this.practice = practice;
         this.trials = trials;
         this.diaries = diaries;
         this.pictures = pictures;
@@ -128,15 +130,14 @@ class SalonExchange {
         return new SalonFile(
                 SalonFile.FORMAT_VERSION,
                 wanted.stream().map(this::file).toList(),
-                client == null ? templates() : null);
+                client == null ? templates.files() : null,
+                client == null ? practised() : null);
     }
 
-    /** Null where none are kept. */
-    private List<TemplateFile> templates() {
-        List<TemplateFile> kept = templates.list().stream()
-                .map(template -> new TemplateFile(template.name(), template.routine(), template.keptAt()))
-                .toList();
-        return kept.isEmpty() ? null : kept;
+    /** Null where nobody has. */
+    private List<PracticeProgress.OfPerson> practised() {
+        List<PracticeProgress.OfPerson> all = practice.all();
+        return all.isEmpty() ? null : all;
     }
 
     private ClientFile file(Client client) {
@@ -206,6 +207,7 @@ class SalonExchange {
     Arrival preview(Brought brought) {
         JsonNode tree = treeOf(brought.text());
         templatesOf(tree);
+        practiceOf(tree);
         return arrival(clientsOf(tree));
     }
 
@@ -231,6 +233,7 @@ class SalonExchange {
     Arrival take(Brought brought) {
         JsonNode tree = treeOf(brought.text());
         List<TemplateFile> routines = templatesOf(tree);
+        List<PracticeProgress.OfPerson> practised = practiceOf(tree);
         List<Read> all = clientsOf(tree);
         List<Fault> faults = new ArrayList<>();
         all.forEach(read -> faults.addAll(read.faults()));
@@ -244,22 +247,10 @@ class SalonExchange {
                     write(all.get(comes.number() - 1));
                 }
             }
-            keep(routines);
+            templates.keep(routines);
+            practice.keep(practised);
             return arrival;
         });
-    }
-
-    /** One that stands here already under its name, the same step for step, is not kept twice. */
-    private void keep(List<TemplateFile> routines) {
-        List<Template> here = templates.list();
-        for (TemplateFile one : routines) {
-            boolean known = here.stream()
-                    .anyMatch(t ->
-                            t.name().equals(one.name().strip()) && t.routine().equals(one.routine()));
-            if (!known) {
-                templates.keep(one.name(), one.routine(), one.keptAt());
-            }
-        }
     }
 
     private void write(Read read) {
@@ -374,24 +365,11 @@ class SalonExchange {
     }
 
     private List<TemplateFile> templatesOf(JsonNode tree) {
-        List<Fault> faults = new ArrayList<>();
-        List<TemplateFile> all = new ArrayList<>();
-        JsonNode templates = tree.path("templates");
-        if (!templates.isMissingNode() && !templates.isNull() && !templates.isArray()) {
-            throw InvalidException.of("templates", "templates must be a list");
-        }
-        for (int i = 0; i < templates.size(); i++) {
-            try {
-                all.add(shapes.read(templates.get(i), TemplateFile.class, id -> null));
-            } catch (InvalidException refused) {
-                String index = Integer.toString(i);
-                refused.faults().forEach(fault -> faults.add(fault.under(index).under("templates")));
-            }
-        }
-        if (!faults.isEmpty()) {
-            throw new InvalidException(faults);
-        }
-        return all;
+        return FileLists.read(shapes, tree, "templates", TemplateFile.class);
+    }
+
+    private List<PracticeProgress.OfPerson> practiceOf(JsonNode tree) {
+        return FileLists.read(shapes, tree, "practice", PracticeProgress.OfPerson.class);
     }
 
     private static String key(String name) {

@@ -12,6 +12,7 @@ import eventide.server.clients.Intake;
 import eventide.server.clients.Occasion;
 import eventide.server.photos.Pictures;
 import eventide.server.planning.Template;
+import eventide.server.practice.PracticeProgress;
 import eventide.server.shelf.Bottle;
 import eventide.server.washdays.ScoreRepository;
 import eventide.server.washdays.WashDayDraft;
@@ -26,15 +27,19 @@ import java.time.Instant;
 import java.util.Base64;
 import java.util.List;
 
-/** Clients with all that is kept of them, and the routines kept for any head. What goes out comes in again unchanged. */
+/** Clients with all that is kept of them, the routines kept for any head, and what everybody has practised. What goes out comes in again unchanged. */
 record SalonFile(
-        @Range(from = 1, to = 1) Integer formatVersion, List<ClientFile> clients, @Maybe List<TemplateFile> templates) {
+        @Range(from = 1, to = 1) Integer formatVersion,
+        List<ClientFile> clients,
+        @Maybe List<TemplateFile> templates,
+        @Maybe List<PracticeProgress.OfPerson> practice) {
     static final int FORMAT_VERSION = 1;
 
     SalonFile {
-        Shape.check(SalonFile.class, formatVersion, clients, templates);
+        Shape.check(SalonFile.class, formatVersion, clients, templates, practice);
         clients = Frozen.list(clients);
         templates = Frozen.list(templates);
+        practice = Frozen.list(practice);
     }
 
     /** A routine kept for any head. */

@@ -1,7 +1,9 @@
 package eventide.server.practice;
 
 import eventide.practice.FeltGuess;
+import eventide.server.practice.PracticeProgress.SectionGuessed;
 import java.time.Instant;
+import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -24,6 +26,15 @@ class PracticeGuesses {
             select item, percent
               from (select id, item, percent from practice_guess where person = :person order by id desc limit :most) latest
              order by id
+            """;
+
+    private static final String ALL_OF_PERSON =
+            """
+            select item, percent, guessed_at from practice_guess where person = :person order by id
+            """;
+    private static final String PEOPLE =
+            """
+            select distinct person from practice_guess order by person
             """;
 
     private final JdbcClient jdbc;
@@ -49,5 +60,19 @@ class PracticeGuesses {
                 .param("most", MOST)
                 .query((row, n) -> new FeltGuess(row.getString("item"), row.getDouble("percent")))
                 .list();
+    }
+
+    /** All of them, oldest first. */
+    List<SectionGuessed> guessed(String person) {
+        return jdbc.sql(ALL_OF_PERSON)
+                .param("person", person)
+                .query((row, n) -> new SectionGuessed(
+                        new FeltGuess(row.getString("item"), row.getDouble("percent")),
+                        row.getObject("guessed_at", OffsetDateTime.class).toInstant()))
+                .list();
+    }
+
+    List<String> people() {
+        return jdbc.sql(PEOPLE).query(String.class).list();
     }
 }

@@ -1,7 +1,11 @@
 package eventide.server.practice;
 
 import eventide.practice.SwatchReading;
+import eventide.server.practice.PracticeProgress.SwatchScored;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Instant;
+import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -29,6 +33,10 @@ class PracticeReadings {
                      order by id desc
                      limit :most) latest
              order by id
+            """;
+    private static final String ALL_OF_PERSON =
+            """
+            select item, definition, clumping, frizz, read_at from practice_reading where person = :person order by id
             """;
     private static final String PEOPLE =
             """
@@ -58,12 +66,23 @@ class PracticeReadings {
         return jdbc.sql(OF_PERSON)
                 .param("person", person)
                 .param("most", MOST)
-                .query((row, n) -> new SwatchReading(
-                        row.getString("item"),
-                        row.getDouble("definition"),
-                        row.getDouble("clumping"),
-                        row.getDouble("frizz")))
+                .query((row, n) -> reading(row))
                 .list();
+    }
+
+    /** All of them, oldest first. */
+    List<SwatchScored> scored(String person) {
+        return jdbc.sql(ALL_OF_PERSON)
+                .param("person", person)
+                .query((row, n) -> new SwatchScored(
+                        reading(row),
+                        row.getObject("read_at", OffsetDateTime.class).toInstant()))
+                .list();
+    }
+
+    private static SwatchReading reading(ResultSet row) throws SQLException {
+        return new SwatchReading(
+                row.getString("item"), row.getDouble("definition"), row.getDouble("clumping"), row.getDouble("frizz"));
     }
 
     List<String> people() {
