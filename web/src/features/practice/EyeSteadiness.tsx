@@ -30,7 +30,7 @@ export function EyeSteadiness({ eye }: { eye: EyeReport }) {
       ))}
       <p className="text-muted text-sm">
         The stroke is the truth; left of it reads low, right of it high, to three points. The band holds in
-        four cases of five.
+        four cases of five. Learn takes it along wherever this name scored a wash.
       </p>
     </section>
   )

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.apache.commons.math3.linear.Array2DRowRealMatrix;
 import org.apache.commons.math3.linear.CholeskyDecomposition;
 
@@ -36,12 +37,19 @@ final class Fit {
     private final ScatterOf scatter;
     private final Map<Effect, Integer> columnOf;
     private final Map<String, Head> heads;
+    private final List<MeasuredEye> eyes;
     private double[] salon = {};
     private double[][] covariance = {};
 
     private Fit(
-            ScoreName score, List<Sample> samples, Map<Effect, Integer> columnOf, ScatterOf scatter, int mostHeads) {
+            ScoreName score,
+            List<Sample> samples,
+            List<MeasuredEye> eyes,
+            Map<Effect, Integer> columnOf,
+            ScatterOf scatter,
+            int mostHeads) {
         this.score = score;
+        this.eyes = eyes;
         this.scatter = scatter;
         this.columnOf = columnOf;
         Map<String, List<Sample>> byHead = new TreeMap<>();
@@ -62,20 +70,27 @@ final class Fit {
         solve();
     }
 
-    /** Of all washes in which the score was given. */
-    static Fit of(ScoreName score, List<Sample> all) {
+    /**
+     * Of all washes in which the score was given.
+     *
+     * @param measured eyes of which something is known beside the washes
+     */
+    static Fit of(ScoreName score, List<Sample> all, List<MeasuredEye> measured) {
         List<Sample> samples = all.stream().filter(sample -> sample.has(score)).toList();
         Map<Effect, Integer> columnOf = new LinkedHashMap<>();
-        samples.stream()
-                .flatMap(sample -> sample.effects().keySet().stream())
+        List<MeasuredEye> eyes =
+                measured.stream().filter(eye -> eye.score() == score).toList();
+        Stream.concat(
+                        samples.stream().flatMap(sample -> sample.effects().keySet().stream()),
+                        eyes.stream().map(MeasuredEye::effect))
                 .filter(effect -> !effect.origin().isOfHead())
                 .sorted(Comparator.comparing(Effect::origin).thenComparing(Effect::name))
                 .forEach(effect -> columnOf.putIfAbsent(effect, columnOf.size()));
         ScatterOf scatter = ScatterOf.usual(score);
         for (int turn = 0; turn < TURNS && !samples.isEmpty(); turn++) {
-            scatter = new Fit(score, samples, columnOf, scatter, HEADS_ASKED).learned();
+            scatter = new Fit(score, samples, eyes, columnOf, scatter, HEADS_ASKED).learned();
         }
-        return new Fit(score, samples, columnOf, scatter, Integer.MAX_VALUE);
+        return new Fit(score, samples, eyes, columnOf, scatter, Integer.MAX_VALUE);
     }
 
     private void solve() {
@@ -84,6 +99,11 @@ final class Fit {
             double[][] matrix = new double[p][p];
             double[] right = new double[p];
             columnOf.forEach((effect, column) -> matrix[column][column] = 1 / scatter.of(effect.origin()));
+            for (MeasuredEye eye : eyes) {
+                int column = columnOf.get(eye.effect());
+                matrix[column][column] += 1 / eye.variance();
+                right[column] += eye.bias() / eye.variance();
+            }
             heads.values().forEach(head -> head.addTo(matrix, right));
             Array2DRowRealMatrix inverse = new Array2DRowRealMatrix(
                     new CholeskyDecomposition(new Array2DRowRealMatrix(symmetric(matrix), false), SYMMETRIC, 0)

@@ -21,12 +21,12 @@ public final class Learned {
     private final Map<ScoreName, Map<String, List<Residual>>> leftOut = new EnumMap<>(ScoreName.class);
     private final Map<String, Integer> washesWith = new HashMap<>();
 
-    private Learned(List<Sample> samples) {
+    private Learned(List<Sample> samples, List<MeasuredEye> eyes) {
         this.samples = samples;
         List<Fit> all = Stream.of(ScoreName.values())
                 .parallel()
                 .filter(score -> samples.stream().anyMatch(sample -> sample.has(score)))
-                .map(score -> Fit.of(score, samples))
+                .map(score -> Fit.of(score, samples, eyes))
                 .toList();
         for (Fit fit : all) {
             fits.put(fit.score(), fit);
@@ -49,9 +49,18 @@ public final class Learned {
 
     /** The order of the washes makes no difference. */
     public static Learned of(List<Sample> samples) {
-        return new Learned(samples.stream()
-                .sorted(Comparator.comparing(Sample::head).thenComparing(Sample::id))
-                .toList());
+        return of(samples, List.of());
+    }
+
+    /**
+     * @param eyes what is known of raters beside the washes: each one more witness of what its eye does
+     */
+    public static Learned of(List<Sample> samples, List<MeasuredEye> eyes) {
+        return new Learned(
+                samples.stream()
+                        .sorted(Comparator.comparing(Sample::head).thenComparing(Sample::id))
+                        .toList(),
+                List.copyOf(eyes));
     }
 
     private static Map<String, List<Residual>> leftOut(Fit fit) {

@@ -1,5 +1,6 @@
 package eventide.practice;
 
+import eventide.learning.MeasuredEye;
 import eventide.practice.AgreementQuestion.EyeRating;
 import eventide.practice.AgreementQuestion.KnownScore;
 import eventide.shape.Maybe;
@@ -86,6 +87,18 @@ public record EyeReport(int swatches, List<OfScore> scores, List<SwatchTruth> re
         // Two scores of one thing differ by the noise of both.
         return pairs < 2 ? null : hundredth(Math.sqrt(squares / pairs / 2));
     }
+
+    /** What Learn takes along of it: of each score the bias, and how well that is known. Nothing where a bias has no interval yet. */
+    public List<MeasuredEye> measured(String rater) {
+        return scores.stream()
+                .filter(one -> one.low() != null && one.high() > one.low())
+                .map(one -> new MeasuredEye(
+                        rater, one.score().learned(), one.bias(), (one.high() - one.low()) / 2 / FOUR_IN_FIVE))
+                .toList();
+    }
+
+    /** Deviations to either side that hold four in five: normal distribution. */
+    private static final double FOUR_IN_FIVE = 1.2816;
 
     private static double hundredth(double value) {
         return Math.round(value * 100) / 100.0;

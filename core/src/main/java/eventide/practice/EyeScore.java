@@ -2,32 +2,38 @@ package eventide.practice;
 
 import eventide.shape.Said;
 import eventide.shape.Word;
+import eventide.wash.ScoreName;
 import java.util.function.ToDoubleFunction;
 
 /** What is scored of a swatch. */
 public enum EyeScore implements Word, Said {
-    DEFINITION("definition", SwatchReading::definition, Swatch::definition),
-    CLUMPING("clumping", SwatchReading::clumping, Swatch::clumping),
-    FRIZZ("frizz", SwatchReading::frizz, Swatch::frizz);
+    DEFINITION(ScoreName.DEFINITION, SwatchReading::definition, Swatch::definition),
+    CLUMPING(ScoreName.CLUMPING, SwatchReading::clumping, Swatch::clumping),
+    FRIZZ(ScoreName.FRIZZ, SwatchReading::frizz, Swatch::frizz);
 
-    private final String word;
+    private final ScoreName learned;
     private final ToDoubleFunction<SwatchReading> given;
     private final ToDoubleFunction<Swatch> truth;
 
-    EyeScore(String word, ToDoubleFunction<SwatchReading> given, ToDoubleFunction<Swatch> truth) {
-        this.word = word;
+    EyeScore(ScoreName learned, ToDoubleFunction<SwatchReading> given, ToDoubleFunction<Swatch> truth) {
+        this.learned = learned;
         this.given = given;
         this.truth = truth;
     }
 
     @Override
     public String word() {
-        return word;
+        return learned.word();
     }
 
     @Override
     public String label() {
-        return word;
+        return learned.word();
+    }
+
+    /** The score of a wash that it trains the eye for. */
+    ScoreName learned() {
+        return learned;
     }
 
     double given(SwatchReading reading) {

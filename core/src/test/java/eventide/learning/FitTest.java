@@ -11,7 +11,7 @@ import org.testng.annotations.Test;
 /** The blocks of the fit against one dense matrix over all washes, solved by another library. */
 public class FitTest {
     private final List<Sample> samples = new InventedSalon(11, 1, .8).washes(12, 2, 9);
-    private final Fit fit = Fit.of(ScoreName.DEFINITION, samples);
+    private final Fit fit = Fit.of(ScoreName.DEFINITION, samples, List.of());
     private final DMatrixRMaj inverse = new DMatrixRMaj(samples.size(), samples.size());
     private final double[] missed = samples.stream()
             .mapToDouble(sample -> sample.missed(ScoreName.DEFINITION))

@@ -118,7 +118,7 @@ public class HouseRulesTest {
                 .whereLayer("diary")
                 .mayOnlyBeAccessedByLayers("words", "server")
                 .whereLayer("learning")
-                .mayOnlyBeAccessedByLayers("words", "server")
+                .mayOnlyBeAccessedByLayers("practice", "words", "server")
                 .whereLayer("chair")
                 .mayOnlyBeAccessedByLayers("server")
                 .whereLayer("planner")

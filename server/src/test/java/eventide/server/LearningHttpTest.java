@@ -61,6 +61,37 @@ public class LearningHttpTest {
         throw new IllegalStateException("no " + what);
     }
 
+    /** What she reads off swatches whose truth is known is one more witness of what her eye does to the log. */
+    @Test
+    public void whatAnEyeReadsOffSwatchesIsTakenAlong() {
+        try (RunningServer salon = new RunningServer(true)) {
+            String jory = "/api/clients/" + client("Jory Penhale") + "/learning";
+            JsonNode before = found(score(salon.get(jory).body(), "frizz"), "Hester Lund's eye")
+                    .get("estimate");
+            JsonNode items = salon.post("/api/practice/swatches", "{\"seed\":8,\"count\":14}")
+                    .body()
+                    .get("items");
+            for (JsonNode item : items) {
+                String scored = "{\"item\":" + item + ",\"definition\":5,\"clumping\":5,\"frizz\":";
+                double truth = salon.post("/api/practice/eye", "[" + scored + "5}]")
+                        .body()
+                        .at("/read/0/frizz")
+                        .asDouble();
+                Answer told = salon.post(
+                        "/api/practice/people/Hester%20Lund/readings", scored + Math.max(0, truth - 1) + "}");
+                assertEquals(told.status(), 200, told.body().toString());
+            }
+            JsonNode after = found(score(salon.get(jory).body(), "frizz"), "Hester Lund's eye")
+                    .get("estimate");
+            assertTrue(after.get("points").asDouble() < 0, after.toString());
+            assertTrue(reach(after) < reach(before), after + " is surer than " + before);
+        }
+    }
+
+    private static double reach(JsonNode estimate) {
+        return estimate.get("high").asDouble() - estimate.get("low").asDouble();
+    }
+
     @Test
     public void theHiddenTruthIsFound() {
         JsonNode jory = learning("Jory Penhale");

@@ -16,6 +16,7 @@ import eventide.product.Product;
 import eventide.routine.Goal;
 import eventide.server.clients.Client;
 import eventide.server.clients.ClientRepository;
+import eventide.server.practice.PracticeProgress;
 import eventide.server.shelf.ShelfRepository;
 import eventide.server.washdays.RatedWashes;
 import eventide.server.washdays.RatedWashes.Honest;
@@ -46,13 +47,21 @@ public class LearningService {
     private final RatedWashes rated;
     private final ClientRepository clients;
     private final ShelfRepository shelf;
+    private final PracticeProgress practice;
     private final Clock clock;
     private Map<String, Product> labels = Map.of();
     private final Map<Rated, Optional<Sample>> samples = new HashMap<>();
     private List<Rated> known = List.of();
+    private long practised = 0;
     private Learned learned = Learned.of(List.of());
 
-    LearningService(RatedWashes rated, ClientRepository clients, ShelfRepository shelf, Clock clock) {
+    LearningService(
+            RatedWashes rated,
+            ClientRepository clients,
+            ShelfRepository shelf,
+            PracticeProgress practice,
+            Clock clock) {
+        this.practice = practice;
         this.rated = rated;
         this.clients = clients;
         this.shelf = shelf;
@@ -63,12 +72,14 @@ public class LearningService {
     public synchronized Learned learned() {
         List<Rated> now = rated.latest();
         boolean relabelled = relabel();
-        if (relabelled || !now.equals(known)) {
+        long swatches = practice.version();
+        if (relabelled || swatches != practised || !now.equals(known)) {
             samples.keySet().retainAll(Set.copyOf(now));
             read(now.stream().filter(wash -> !samples.containsKey(wash)).toList());
             learned = Learned.of(
-                    now.stream().map(samples::get).flatMap(Optional::stream).toList());
+                    now.stream().map(samples::get).flatMap(Optional::stream).toList(), practice.eyes());
             known = now;
+            practised = swatches;
         }
         return learned;
     }

@@ -1,5 +1,7 @@
 package eventide.server.practice;
 
+import eventide.learning.MeasuredEye;
+import eventide.practice.EyeReport;
 import eventide.practice.FeltGuess;
 import eventide.practice.SwatchReading;
 import eventide.shape.Frozen;
@@ -59,6 +61,20 @@ public class PracticeProgress {
             throw InvalidException.of(
                     name, name + " must be at most " + MOST + " of one person, but were " + all.size());
         }
+    }
+
+    /** What swatches say of every eye that scored some. */
+    @Transactional(readOnly = true)
+    public List<MeasuredEye> eyes() {
+        return readings.people().stream()
+                .flatMap(person -> EyeReport.of(readings.of(person)).measured(person).stream())
+                .toList();
+    }
+
+    /** Another whenever a swatch was scored. */
+    @Transactional(readOnly = true)
+    public long version() {
+        return readings.latest();
     }
 
     /** Everybody who has practised, by name. */

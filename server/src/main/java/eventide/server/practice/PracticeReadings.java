@@ -38,6 +38,10 @@ class PracticeReadings {
             """
             select item, definition, clumping, frizz, read_at from practice_reading where person = :person order by id
             """;
+    private static final String LATEST =
+            """
+            select coalesce(max(id), 0) from practice_reading
+            """;
     private static final String PEOPLE =
             """
             select distinct person from practice_reading order by person
@@ -83,6 +87,11 @@ class PracticeReadings {
     private static SwatchReading reading(ResultSet row) throws SQLException {
         return new SwatchReading(
                 row.getString("item"), row.getDouble("definition"), row.getDouble("clumping"), row.getDouble("frizz"));
+    }
+
+    /** The number of the last one; 0 for none. */
+    long latest() {
+        return jdbc.sql(LATEST).query(Long.class).single();
     }
 
     List<String> people() {
