@@ -14,7 +14,13 @@ type WhatWouldYouDoProps = { client: Head; shelf: Product[]; round: number; onNe
 /** One round: a head on some day, its layers, hands and drying to decide, then what that comes to. */
 export function WhatWouldYouDo({ client, shelf, round, onNext }: WhatWouldYouDoProps) {
   const { data: situation, error } = useQuery(situationQuery(client, shelf, round))
-  if (error !== null) return <Failure error={error} />
+  if (error !== null)
+    return (
+      <div className="grid justify-items-start gap-3">
+        <Failure error={error} />
+        <Button onClick={onNext}>Another head</Button>
+      </div>
+    )
   if (situation === undefined) return <Waiting what="Setting out the bottles" />
   return <Deciding client={client} situation={situation} onNext={onNext} />
 }

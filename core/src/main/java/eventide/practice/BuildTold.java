@@ -44,9 +44,10 @@ public record BuildTold(
     private static final int FAR = 50;
 
     /**
-     * @throws InvalidException where the build cannot be, or nothing at all fits the limits
+     * @throws InvalidException where the head is to be referred first, the build cannot be, or nothing at all fits the limits
      */
     public static BuildTold of(BuildQuestion asked, Stop stop) {
+        Situation.refer(asked.hair());
         Query query = asked.query();
         Candidate build = asked.build().on(query);
         Function<Candidate, Evaluation> settling = Planner.settling(query, stop);

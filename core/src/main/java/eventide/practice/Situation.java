@@ -2,6 +2,8 @@ package eventide.practice;
 
 import eventide.air.Air;
 import eventide.air.Outdoors;
+import eventide.hair.Hair;
+import eventide.hair.Scalp;
 import eventide.planner.Query;
 import eventide.planner.compose.Candidate;
 import eventide.planner.compose.Frame;
@@ -14,6 +16,7 @@ import eventide.product.Role;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
 import eventide.shape.Changed;
+import eventide.shape.InvalidException;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -69,7 +72,11 @@ public record Situation(
 
     static final List<Slot> ORDER = List.of(Slot.LEAVE_IN, Slot.CREAM, Slot.GEL, Slot.MOUSSE);
 
+    /**
+     * @throws InvalidException for a head that is to be referred first
+     */
     public static Situation of(SituationQuestion asked) {
+        refer(asked.hair());
         Random chance = new Random(asked.seed());
         Weather day = DAYS.get(chance.nextInt(DAYS.size()));
         Limits given = asked.limits() == null ? Limits.ofMinutes(120) : asked.limits();
@@ -98,6 +105,14 @@ public record Situation(
                 dryingOpen(query).stream()
                         .map(drying -> new DryingWay(drying, drying.label))
                         .toList());
+    }
+
+    /** Nobody practises styling a scalp that is not to be styled. */
+    static void refer(Hair hair) {
+        if (hair.scalpOrEmpty().stream().anyMatch(Scalp::stopsStyling)) {
+            throw InvalidException.of(
+                    "hair", "The scalp shows something to refer first: no styling until it is cleared.");
+        }
     }
 
     /** What may go on this head, by layer. */

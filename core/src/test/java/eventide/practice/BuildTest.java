@@ -4,6 +4,8 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
+import eventide.hair.Hair;
+import eventide.hair.Scalp;
 import eventide.planner.Query;
 import eventide.planner.RandomQuery;
 import eventide.planner.Stop;
@@ -18,6 +20,7 @@ import eventide.shape.InvalidException;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -153,5 +156,26 @@ public class BuildTest {
                         .get(0)
                         .message(),
                 "gel must be a gel on this shelf that this head may wear, but was a gel of elsewhere");
+    }
+
+    /** Nobody is asked what they would do about a sore scalp: it is referred. */
+    @Test
+    public void aHeadToReferIsNotPractisedOn() {
+        Query query = RandomQuery.of(new Random(3), 12);
+        Hair sore = Changed.with(query.hair(), "scalp", Set.of(Scalp.SORES));
+        String told = expectThrows(
+                        InvalidException.class,
+                        () -> Situation.of(
+                                new SituationQuestion(sore, query.goal(), null, query.limits(), query.shelf(), 1L)))
+                .faults()
+                .get(0)
+                .message();
+        assertTrue(told.contains("refer first"), told);
+        Build build = new Build(null, null, null, null, Hands.SMOOTH, Drying.AIR);
+        expectThrows(
+                InvalidException.class,
+                () -> BuildTold.of(
+                        new BuildQuestion(sore, query.goal(), query.air(), null, query.limits(), query.shelf(), build),
+                        Stop.NEVER));
     }
 }
