@@ -9,6 +9,9 @@ import eventide.shape.InvalidException;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBuffer;
+import java.awt.image.Raster;
+import java.awt.image.WritableRaster;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -203,6 +206,28 @@ public class PictureTest {
         BufferedImage read = Picture.read(upload, 3000);
         assertTrue(read.getWidth() < 3000, "sampled further than it was asked for: " + read.getWidth());
         assertEquals(Picture.size(upload).width(), 4200, "its own size is told all the same");
+    }
+
+    /** Written for a printing press: four inks, of which no camera knows. */
+    @Test
+    public void oneOfFourInksIsRefused() throws IOException {
+        WritableRaster inks = Raster.createInterleavedRaster(DataBuffer.TYPE_BYTE, 64, 48, 4, null);
+        for (int x = 0; x < 64; x++) {
+            inks.setPixel(x, x % 48, new int[] {200, 40, 90, 10});
+        }
+        ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ImageOutputStream to = ImageIO.createImageOutputStream(out)) {
+            writer.setOutput(to);
+            writer.write(new IIOImage(inks, null, null));
+        } finally {
+            writer.dispose();
+        }
+        String told = expectThrows(InvalidException.class, () -> Picture.read(out.toByteArray(), 100))
+                .faults()
+                .get(0)
+                .message();
+        assertTrue(told.contains("four inks"), told);
     }
 
     @Test
