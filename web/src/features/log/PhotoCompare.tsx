@@ -1,7 +1,6 @@
 import { Slider } from 'radix-ui'
-import { useQueries, useQuery } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { photosQuery } from '../../api/queries'
 import type { WashDay } from '../../api/types'
 import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
@@ -11,9 +10,7 @@ import { Measured } from './Measured'
 import { measuredQuery } from './measuredQuery'
 import { photoPath } from './photoPath'
 import type { View } from './Photos'
-
-/** How many earlier washes are looked through for the same view. */
-const LOOKED_THROUGH = 20
+import { useSameView } from './useSameView'
 
 const WAYS = [
   { value: 'beside', label: 'Side by side' },
@@ -31,15 +28,7 @@ type PhotoCompareProps = {
 
 /** A photograph, and the same view of another wash beside it or over it, as far as the slider says. */
 export function PhotoCompare({ day, view, photoKey, earlier, onRemove }: PhotoCompareProps) {
-  const looked = earlier.slice(0, LOOKED_THROUGH)
-  const same = useQueries({
-    queries: looked.map((d) => photosQuery(d.id)),
-    combine: (answers) =>
-      looked.flatMap((d, i) => {
-        const photo = answers[i]?.data?.find((one) => one.view === view)
-        return photo === undefined ? [] : [{ day: d, key: photo.key }]
-      }),
-  })
+  const same = useSameView(earlier, view)
   const [chosen, setChosen] = useState('')
   const [way, setWay] = useState<'beside' | 'over'>('beside')
   const [share, setShare] = useState(50)

@@ -3,11 +3,14 @@ import { useState } from 'react'
 import { photosQuery } from '../../api/queries'
 import { sendPicture } from '../../api/sendPicture'
 import type { PhotoKept, WashDay } from '../../api/types'
+import { Button } from '../../ui/Button'
 import { Failure } from '../../ui/Notice'
 import { Sheet } from '../../ui/Sheet'
 import { PhotoCompare } from './PhotoCompare'
 import { dateOf } from './dayWords'
+import { Framing } from './Framing'
 import { photoPath } from './photoPath'
+import { hasCamera } from './useCamera'
 
 export type View = PhotoKept['view']
 
@@ -25,6 +28,9 @@ type PhotosProps = { day: WashDay; days: readonly WashDay[] }
 export function Photos({ day, days }: PhotosProps) {
   const kept = useQuery(photosQuery(day.id)).data ?? []
   const [open, setOpen] = useState<View | undefined>(undefined)
+  const [isFraming, setFraming] = useState(false)
+  const others = days.filter((d) => d.id !== day.id)
+  const missing = VIEWS.filter(({ view }) => !kept.some((photo) => photo.view === view))
   const opened = kept.find((photo) => photo.view === open)
   const queries = useQueryClient()
   const send = useMutation({
@@ -36,50 +42,33 @@ export function Photos({ day, days }: PhotosProps) {
     <section aria-label="Photographs" className="border-line border-t px-4 py-3">
       <h3 className="label pb-1.5">Photographs</h3>
       <ul className="flex flex-wrap gap-2">
-        {VIEWS.map(({ view, label }) => {
-          const photo = kept.find((k) => k.view === view)
-          return (
-            <li key={view} className="border-ink bg-shallow relative h-28 w-24 border">
-              {photo === undefined ? (
-                <label className="grid h-full w-full cursor-pointer place-items-center text-center hover:bg-water">
-                  <span>
-                    {label}
-                    <span className="block text-2xl leading-none" aria-hidden>
-                      +
-                    </span>
-                  </span>
-                  <input
-                    type="file"
-                    accept="image/jpeg,image/png"
-                    capture="environment"
-                    aria-label={`Photograph, ${label}`}
-                    className="absolute inset-0 cursor-pointer opacity-0"
-                    onChange={(event) => {
-                      const file = event.target.files?.[0]
-                      if (file !== undefined) send.mutate({ view, file })
-                    }}
-                  />
-                </label>
-              ) : (
-                <button
-                  type="button"
-                  className="h-full w-full"
-                  aria-label={`Open the photograph, ${label}`}
-                  onClick={() => setOpen(view)}
-                >
-                  <img
-                    src={`${photoPath(photo.key)}?small=true`}
-                    alt=""
-                    className="h-full w-full object-cover"
-                  />
-                  <span className="bg-paper figures absolute bottom-0 left-0 px-1 text-sm">{label}</span>
-                </button>
-              )}
-            </li>
-          )
-        })}
+        {VIEWS.map(({ view, label }) => (
+          <li key={view} className="border-ink bg-shallow relative h-28 w-24 border">
+            <OneView
+              label={label}
+              photo={kept.find((k) => k.view === view)}
+              onOpen={() => setOpen(view)}
+              onTake={(file) => send.mutate({ view, file })}
+            />
+          </li>
+        ))}
       </ul>
       {send.error !== null && <Failure error={send.error} />}
+      {missing.length > 0 && hasCamera() && (
+        <Button className="mt-2" onClick={() => setFraming(true)}>
+          Frame it like the last one
+        </Button>
+      )}
+      {isFraming && (
+        <Sheet title="Same place, same frame" onClose={() => setFraming(false)}>
+          <Framing
+            views={missing}
+            earlier={others}
+            isSending={send.isPending}
+            onTake={(view, file) => send.mutate({ view, file })}
+          />
+        </Sheet>
+      )}
       {open !== undefined && opened !== undefined && (
         <Sheet
           title={`${VIEWS.find((v) => v.view === open)?.label ?? ''}, ${dateOf(day)}`}
@@ -89,7 +78,7 @@ export function Photos({ day, days }: PhotosProps) {
             day={day}
             view={open}
             photoKey={opened.key}
-            earlier={days.filter((d) => d.id !== day.id)}
+            earlier={others}
             onRemove={() => {
               send.mutate({ view: open, file: undefined })
               setOpen(undefined)
@@ -98,5 +87,49 @@ export function Photos({ day, days }: PhotosProps) {
         </Sheet>
       )}
     </section>
+  )
+}
+
+type OneViewProps = {
+  label: string
+  photo: PhotoKept | undefined
+  onOpen: () => void
+  onTake: (file: File) => void
+}
+
+/** The photograph of a view, or the place to put one. */
+function OneView({ label, photo, onOpen, onTake }: OneViewProps) {
+  if (photo !== undefined)
+    return (
+      <button
+        type="button"
+        className="h-full w-full"
+        aria-label={`Open the photograph, ${label}`}
+        onClick={onOpen}
+      >
+        <img src={`${photoPath(photo.key)}?small=true`} alt="" className="h-full w-full object-cover" />
+        <span className="bg-paper figures absolute bottom-0 left-0 px-1 text-sm">{label}</span>
+      </button>
+    )
+  return (
+    <label className="grid h-full w-full cursor-pointer place-items-center text-center hover:bg-water">
+      <span>
+        {label}
+        <span className="block text-2xl leading-none" aria-hidden>
+          +
+        </span>
+      </span>
+      <input
+        type="file"
+        accept="image/jpeg,image/png"
+        capture="environment"
+        aria-label={`Photograph, ${label}`}
+        className="absolute inset-0 cursor-pointer opacity-0"
+        onChange={(event) => {
+          const file = event.target.files?.[0]
+          if (file !== undefined) onTake(file)
+        }}
+      />
+    </label>
   )
 }

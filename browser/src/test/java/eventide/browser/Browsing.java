@@ -49,7 +49,13 @@ final class Browsing implements AutoCloseable {
                         .setExecutablePath(Path.of("/usr/bin/chromium"))
                         .setHeadless(true)
                         .setArgs(List.of(
-                                "--no-sandbox", "--disable-gpu", "--disable-background-networking", "--no-first-run")));
+                                "--no-sandbox",
+                                "--disable-gpu",
+                                "--disable-background-networking",
+                                "--no-first-run",
+                                // A camera that shows a test picture, and is always allowed.
+                                "--use-fake-device-for-media-stream",
+                                "--use-fake-ui-for-media-stream")));
     }
 
     RunningServer server() {

@@ -160,6 +160,32 @@ public class LogTest extends InTheDemoSalon {
         context.close();
     }
 
+    /** By thumb: the last picture of the view lies faint over what the camera sees, until it is hidden; what is taken is kept. */
+    @Test
+    public void theNextPictureIsFramedLikeTheLast() throws IOException {
+        try (BrowserContext context = browsing.phone()) {
+            Page page = browsing.open(context, "/clients/3/log");
+            Locator days = page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Wash days"))
+                    .getByRole(AriaRole.LISTITEM);
+            days.nth(1).getByRole(AriaRole.BUTTON).first().tap();
+            front(page).setInputFiles(picture(1));
+            assertThat(button(page, "Open the photograph, front")).isVisible();
+            days.nth(0).getByRole(AriaRole.BUTTON).first().tap();
+            button(page, "Frame it like the last one").tap();
+            Locator ghost = page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.IMG);
+            assertThat(ghost).hasCount(1);
+            assertAccessible(page, "the camera");
+            button(page, "Hide the last one").tap();
+            assertThat(ghost).hasCount(0);
+            assertThat(page.getByLabel("What the camera sees")).isVisible();
+            page.waitForFunction("() => document.querySelector('video').videoWidth > 0");
+            button(page, "Take it").tap();
+            assertThat(page.getByText("No earlier picture of this view")).isVisible();
+            button(page, "Close").tap();
+            assertThat(button(page, "Open the photograph, front")).isVisible();
+        }
+    }
+
     private static Locator front(Page page) {
         return page.getByLabel("Photograph, front", new Page.GetByLabelOptions().setExact(true));
     }
