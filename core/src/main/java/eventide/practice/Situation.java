@@ -96,6 +96,7 @@ public record Situation(
                                 slot.label,
                                 stylers.bottles(slot).stream()
                                         .map(Product::name)
+                                        .distinct()
                                         .toList()))
                         .filter(layer -> !layer.bottles().isEmpty())
                         .toList(),
