@@ -12,6 +12,13 @@ public record MeasuredEye(String rater, ScoreName score, double bias, double dev
     /** What an eye reads on a drawn lock and on a head may be so far apart, points, as a deviation [OURS, not measured]. */
     private static final double DRAWN_AGAINST_HEADS = .5;
 
+    /**
+     * @param low of the interval that holds the bias in four cases of five
+     */
+    public static MeasuredEye within(String rater, ScoreName score, double bias, double low, double high) {
+        return new MeasuredEye(rater, score, bias, (high - low) / 2 / Accuracy.HOLDS_80);
+    }
+
     Effect effect() {
         return new Effect(Origin.RATER, rater);
     }

@@ -92,13 +92,9 @@ public record EyeReport(int swatches, List<OfScore> scores, List<SwatchTruth> re
     public List<MeasuredEye> measured(String rater) {
         return scores.stream()
                 .filter(one -> one.low() != null && one.high() > one.low())
-                .map(one -> new MeasuredEye(
-                        rater, one.score().learned(), one.bias(), (one.high() - one.low()) / 2 / FOUR_IN_FIVE))
+                .map(one -> MeasuredEye.within(rater, one.score().learned(), one.bias(), one.low(), one.high()))
                 .toList();
     }
-
-    /** Deviations to either side that hold four in five: normal distribution. */
-    private static final double FOUR_IN_FIVE = 1.2816;
 
     private static double hundredth(double value) {
         return Math.round(value * 100) / 100.0;
