@@ -58,7 +58,7 @@ export function LogPage() {
   return (
     <>
       {removed}
-      <div className="sheet grid lg:grid-cols-[17rem_1fr]">
+      <div aria-busy={shownId !== day.id} className="sheet grid lg:grid-cols-[17rem_1fr]">
         <nav aria-label="Wash days" className="border-line border-b p-3 lg:border-r lg:border-b-0">
           <h2 className="label pb-1">Wash days</h2>
           <ul {...rove.list} className="max-h-48 overflow-y-auto lg:max-h-[calc(100vh-12rem)]">

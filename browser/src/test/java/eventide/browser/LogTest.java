@@ -49,11 +49,12 @@ public class LogTest extends InTheDemoSalon {
         BrowserContext context = browsing.phone();
         // A wash of an even number of days ago: nobody looked at it after.
         Page page = browsing.open(context, "/clients/3/log");
-        page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Wash days"))
-                .getByRole(AriaRole.BUTTON)
-                .filter(new Locator.FilterOptions().setHasText("definition"))
-                .nth(2)
-                .tap();
+        openDay(
+                page,
+                page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Wash days"))
+                        .getByRole(AriaRole.BUTTON)
+                        .filter(new Locator.FilterOptions().setHasText("definition"))
+                        .nth(2));
         button(page, "Day 2").tap();
         for (String score : new String[] {"definition, day 2", "frizz, day 2", "volume, day 2"}) {
             Scoring.tapAt(page, score, .5);
@@ -137,7 +138,7 @@ public class LogTest extends InTheDemoSalon {
         Locator days = page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Wash days"))
                 .getByRole(AriaRole.LISTITEM);
         for (int i = 1; i >= 0; i--) {
-            days.nth(i).getByRole(AriaRole.BUTTON).first().click();
+            openDay(page, days.nth(i).getByRole(AriaRole.BUTTON).first());
             // The one with a picture has a button of nearly that name in the place of the field.
             front(page).setInputFiles(picture(i));
             assertThat(button(page, "Open the photograph, front")).isVisible();
@@ -167,10 +168,10 @@ public class LogTest extends InTheDemoSalon {
             Page page = browsing.open(context, "/clients/3/log");
             Locator days = page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Wash days"))
                     .getByRole(AriaRole.LISTITEM);
-            days.nth(1).getByRole(AriaRole.BUTTON).first().tap();
+            openDay(page, days.nth(1).getByRole(AriaRole.BUTTON).first());
             front(page).setInputFiles(picture(1));
             assertThat(button(page, "Open the photograph, front")).isVisible();
-            days.nth(0).getByRole(AriaRole.BUTTON).first().tap();
+            openDay(page, days.nth(0).getByRole(AriaRole.BUTTON).first());
             button(page, "Frame it like the last one").tap();
             Locator ghost = page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.IMG);
             assertThat(ghost).hasCount(1);
@@ -184,6 +185,13 @@ public class LogTest extends InTheDemoSalon {
             button(page, "Close").tap();
             assertThat(button(page, "Open the photograph, front")).isVisible();
         }
+    }
+
+    /** Opens a day, and waits until all that stands beside the list is that day's: what is given then is given to no other. */
+    private static void openDay(Page page, Locator day) {
+        day.click();
+        assertThat(day).hasAttribute("aria-current", "true");
+        assertThat(page.locator(".sheet[aria-busy=true]")).hasCount(0);
     }
 
     private static Locator front(Page page) {
