@@ -1,8 +1,9 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { QueryClientProvider } from '@tanstack/react-query'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { BrowserRouter } from 'react-router'
 import { ApiError } from './api/client'
+import { FreshQueryClient } from './api/FreshQueryClient'
 import { App } from './app/App'
 import { loadAllPlaces } from './app/places'
 import { keepForOffline } from './api/offline'
@@ -13,7 +14,7 @@ if (root === null) throw new Error('index.html must hold an element with the id 
 
 const ASK_AGAIN_MS = 4_000
 
-const queries = new QueryClient({
+const queries = new FreshQueryClient({
   defaultOptions: {
     queries: {
       retry: 1,

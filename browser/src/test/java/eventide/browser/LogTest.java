@@ -6,9 +6,11 @@ import static eventide.browser.Browsing.assertNothingOverflows;
 import static eventide.browser.Browsing.button;
 import static eventide.browser.Browsing.heading;
 
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.SelectOption;
@@ -16,6 +18,8 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.testng.annotations.Test;
@@ -159,6 +163,32 @@ public class LogTest extends InTheDemoSalon {
                 .setInputFiles(new FilePayload("a.png", "image/png", "no".getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByText("no picture that can be read")).isVisible();
         context.close();
+    }
+
+    /** The list that was asked for before a picture was given may come after it: what is shown is what there is since. */
+    @Test
+    public void aPictureIsShownThoughTheListBeforeItComesLate() throws IOException {
+        try (BrowserContext context = browsing.fresh(1280, 800)) {
+            Page page = browsing.open(context, "/clients/3/log");
+            Locator days = page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Wash days"))
+                    .getByRole(AriaRole.LISTITEM);
+            assertThat(front(page)).hasCount(1);
+            FilePayload given = picture(2);
+            List<Runnable> late = new ArrayList<>();
+            page.route("**/photos", asked -> {
+                if (!late.isEmpty()) {
+                    asked.resume();
+                    return;
+                }
+                APIResponse before = asked.fetch();
+                late.add(() -> asked.fulfill(new Route.FulfillOptions().setResponse(before)));
+            });
+            openDay(page, days.nth(3).getByRole(AriaRole.BUTTON).first());
+            page.waitForCondition(() -> !late.isEmpty());
+            page.waitForResponse("**/photos/FRONT", () -> front(page).setInputFiles(given));
+            late.get(0).run();
+            assertThat(button(page, "Open the photograph, front")).isVisible();
+        }
     }
 
     /** By thumb: the last picture of the view lies faint over what the camera sees, until it is hidden; what is taken is kept. */
