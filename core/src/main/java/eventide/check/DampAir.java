@@ -1,5 +1,6 @@
 package eventide.check;
 
+import eventide.air.Air;
 import eventide.drying.Visit;
 import eventide.routine.Action;
 import eventide.routine.Step;
@@ -18,8 +19,13 @@ public final class DampAir implements Rule {
     private static final double DAMP_PERCENT = 70;
 
     private static final double DAMP_DEW_POINT_C = 16;
-    public static final double LEAST_MINUTES = 30;
-    public static final double STILL_WET = 20;
+    private static final double LEAST_MINUTES = 30;
+    private static final double STILL_WET = 20;
+
+    /** Whether hair that is left alone in this air dries slowly. */
+    public static boolean slowsDrying(Air air) {
+        return air.relativeHumidity() >= DAMP_PERCENT || air.dewPointC() >= DAMP_DEW_POINT_C;
+    }
 
     @Override
     public String id() {
@@ -33,9 +39,7 @@ public final class DampAir implements Rule {
 
     @Override
     public List<Finding> findings(Wash wash) {
-        boolean damp =
-                wash.air().relativeHumidity() >= DAMP_PERCENT || wash.air().dewPointC() >= DAMP_DEW_POINT_C;
-        if (!damp) {
+        if (!slowsDrying(wash.air())) {
             return List.of();
         }
         for (Visit visit : wash.course().visits()) {

@@ -85,6 +85,18 @@ final class Cell {
         return rootShare * roots + (1 - rootShare) * lengthsWetness();
     }
 
+    /**
+     * Minutes until its lengths and its roots are dry with nothing over them.
+     *
+     * @param room as {@link AirStream#strength} gives it for air that stands still
+     */
+    double minutesToDry(double room) {
+        double rootRate = airRate * room * Math.min(DryingConstants.ROOTS_AT_MOST, rootOpenness);
+        return Math.max(
+                Evaporation.minutesTo(Wetness.DRY_BELOW, lengthsWetness(), airRate * room, release),
+                Evaporation.minutesTo(Wetness.DRY_BELOW, roots, rootRate, release));
+    }
+
     void soak() {
         lengths = 100;
         roots = 100;

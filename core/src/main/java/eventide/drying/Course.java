@@ -25,6 +25,7 @@ public final class Course {
     private final Map<StepPlace, List<Visit>> byPlace = new HashMap<>();
     private Tide tide;
     private double[] lengthsAtEnd = new double[0];
+    private double dryingOn;
     private double[] lengthsNow;
     private double[] rootsNow;
     private double endLengths;
@@ -49,6 +50,7 @@ public final class Course {
         }
         other.tide = tide;
         other.lengthsAtEnd = lengthsAtEnd;
+        other.dryingOn = dryingOn;
         other.lengthsNow = lengthsNow;
         other.rootsNow = rootsNow;
         other.endLengths = endLengths;
@@ -58,16 +60,22 @@ public final class Course {
         return other;
     }
 
-    void finish(Tide drawn, double handsOnMinutes) {
+    /**
+     * @param room as {@link AirStream#strength} gives it for air that stands still
+     */
+    void finish(Tide drawn, double handsOnMinutes, double room) {
         tide = drawn;
         chairMinutes = handsOnMinutes;
         double[] lengths = new double[cells.length];
         double[] roots = new double[cells.length];
+        double[] on = new double[cells.length];
         for (int i = 0; i < lengths.length; i++) {
             lengths[i] = cells[i].lengthsWetness();
             roots[i] = cells[i].roots;
+            on[i] = Math.min(Simulation.MOST_AIR_MINUTES, cells[i].minutesToDry(room));
         }
         lengthsAtEnd = lengths;
+        dryingOn = mean(null, on);
         endLengths = mean(null, lengths);
         endRoots = mean(null, roots);
         endTogether = together(lengths, roots);
@@ -144,6 +152,11 @@ public final class Course {
     /** Percent along the lengths of a visit's hair when everything is done. */
     public double lengthsAtEnd(Visit visit) {
         return mean(visit.cells(), lengthsAtEnd);
+    }
+
+    /** Minutes that hair goes on drying after the last step, uncovered in air like the room's: a mean by mass, 0 where it is dry. */
+    public double minutesDryingOn() {
+        return dryingOn;
     }
 
     /** Percent along the lengths when the last step is done. */

@@ -42,6 +42,24 @@ final class Evaporation {
         return Math.max(0, (level + TAIL) * kept - TAIL);
     }
 
+    /**
+     * Minutes until hair is as dry as that, none where it is: {@link #after} turned round.
+     *
+     * @param wet percent at the start
+     * @param rate percent a minute while fully wet, 0 or more; at 0 it never dries
+     * @param release ease of the falling period, 1 for medium porosity
+     * @param target percent, over 0
+     */
+    static double minutesTo(double target, double wet, double rate, double release) {
+        if (wet <= target) {
+            return 0;
+        }
+        double steady = Math.max(0, wet - Math.max(CRITICAL, target)) / rate;
+        double falling =
+                Math.log((Math.min(wet, CRITICAL) + TAIL) / (target + TAIL)) * (CRITICAL + TAIL) / (rate * release);
+        return steady + Math.max(0, falling);
+    }
+
     /** The part of what is left, tail and all, that some minutes of the falling period leave. */
     static double falls(double rate, double release, double minutes) {
         return Math.exp(-minutes * rate * release / (CRITICAL + TAIL));

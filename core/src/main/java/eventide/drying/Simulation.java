@@ -21,7 +21,9 @@ final class Simulation {
     /** A week: longer than any wash day, short enough to draw. */
     static final double MOST_MINUTES = 10_080;
 
-    private static final double MOST_AIR_MINUTES = 2_880;
+    /** Nothing is waited for longer than two days. */
+    static final double MOST_AIR_MINUTES = 2_880;
+
     private static final double MOST_DRYER_MINUTES = 240;
     private static final double EPSILON = 1e-9;
 
@@ -98,7 +100,10 @@ final class Simulation {
         if (!course.hasNow()) {
             course.now(head.lengths(), head.roots());
         }
-        course.finish(recorder.tide(drawn, mostWater, course.hairGrams()), handsOn);
+        course.finish(
+                recorder.tide(drawn, mostWater, course.hairGrams()),
+                handsOn,
+                streams.still().strength());
         return course;
     }
 

@@ -11,6 +11,7 @@ import static eventide.wash.ScoreName.SOFTNESS;
 import eventide.drying.Visit;
 import eventide.drying.Wetness;
 import eventide.hair.Reading;
+import eventide.product.Cast;
 import eventide.product.Product;
 import eventide.routine.Action;
 import eventide.wash.AirMet;
@@ -67,11 +68,12 @@ final class MishapEffect implements Effect {
         return DAMP_AIR_FRIZZES_PER_HOUR * minutes / 60 * AirMet.dampness(wash);
     }
 
-    /** A cast that dries slowly in damp air is a weak one [CP]. */
+    /** A cast that dries slowly in damp air is a weak one [CP]; where there is less than a cast there is less to lose. */
     static void weakInAir(Wash wash, double put, double minutes, Ledger ledger) {
         if (put > 0) {
             double points = Math.min(DAMP_AIR_AT_MOST, damp(wash, minutes));
-            ledger.add(DEFINITION, -DAMP_AIR_UNDEFINES * points, "weak cast of damp air");
+            double cast = Math.min(1, put / Cast.FROM_HOLD);
+            ledger.add(DEFINITION, -DAMP_AIR_UNDEFINES * points * cast, "weak cast of damp air");
             ledger.add(HOLD, -Math.min(ledger.sum(HOLD), DAMP_AIR_LOOSENS * points), "weak cast of damp air");
         }
     }

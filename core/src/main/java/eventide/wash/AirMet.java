@@ -11,13 +11,16 @@ public final class AirMet {
 
     private AirMet() {}
 
-    /** Minutes a zone dried in air alone. */
+    /**
+     * Minutes a zone dries in air alone: in the steps that leave it to the air, and after the last of them, since what goes
+     * home wet dries there no faster. [OURS: home's air is taken to be like the room's]
+     */
     public static double minutesInAir(Wash wash, Zone zone) {
         double minutes = 0;
         for (Visit visit : wash.stylingIn(zone)) {
             minutes += visit.step().action() == Action.AIR ? visit.minutes() : 0;
         }
-        return minutes;
+        return minutes + wash.course().minutesDryingOn();
     }
 
     /** °C by which the room's dew point is over where air is damp. */

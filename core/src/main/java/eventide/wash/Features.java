@@ -33,7 +33,7 @@ import java.util.Map;
  * @param rootsFree of the stylers that went on, the part kept off the roots, 0 to 1; 0 where none did
  * @param tension whether it was dried under tension
  * @param hotUnguarded whether hot air met hair that nothing guards
- * @param minutesInAir minutes it dried in air alone
+ * @param minutesInAir minutes it dries in air alone, after the last step too
  * @param minutesInDampAir of them, those in air that is damp to dry in
  * @param humectants the most of what draws water on any label worn, 0 to 1
  * @param filmFormers the most of film formers, 0 to 1

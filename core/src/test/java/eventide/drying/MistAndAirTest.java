@@ -16,6 +16,7 @@ import eventide.routine.Action;
 import eventide.routine.Position;
 import eventide.routine.Routine;
 import eventide.routine.Step;
+import eventide.shape.Changed;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -104,5 +105,27 @@ public class MistAndAirTest {
         assertTrue(
                 added < (diffused(dense) - diffused(even)) / 2,
                 "a dense nape adds " + added + " of " + (diffused(dense) - diffused(even)) + " minutes");
+    }
+
+    /** Whether it waits in the room or goes home wet, hair hangs in air as long. */
+    @Test
+    public void whatGoesHomeWetDriesNoFaster() {
+        Random random = new Random(16);
+        for (int i = 0; i < 60; i++) {
+            Hair hair =
+                    Changed.with(Heads.random(random), "lengthCm", 10.0 + random.nextInt(15)); // dry within two days
+            Air air = Air.of(18 + random.nextInt(10), 30 + random.nextInt(35));
+            double atOnce = after(0, hair, air).minutesDryingOn();
+            double later = after(20, hair, air).minutesDryingOn();
+            double dried = after(4000, hair, air).minutesDryingOn();
+            assertEquals(later + 20, atOnce, 1e-6, hair + " in " + air);
+            assertEquals(dried, 0, hair + " in " + air);
+        }
+    }
+
+    /** Damp enough to take some hours, and too dry to drip. */
+    private static Course after(double minutes, Hair hair, Air air) {
+        Step step = Step.of(Action.AIR).minutes(minutes).build();
+        return TideModel.run(new Routine(1, List.of(step), 80.0, null, null, null, null), hair, air);
     }
 }

@@ -143,7 +143,7 @@ public final class RoutineDifference {
         for (Step step : routine.steps()) {
             boolean dryer = step.action().isDryer();
             blown |= dryer;
-            air |= step.action() == Action.AIR;
+            air |= step.action() == Action.AIR || step.action() == Action.FAN;
             stop = dryer && step.untilDry() != null ? Math.max(stop, step.untilDry()) : stop;
         }
         if (!blown) {

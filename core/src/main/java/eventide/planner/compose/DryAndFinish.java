@@ -1,5 +1,6 @@
 package eventide.planner.compose;
 
+import eventide.check.DampAir;
 import eventide.drying.OpenEnds;
 import eventide.hair.Pattern;
 import eventide.hair.Strand;
@@ -98,8 +99,13 @@ public final class DryAndFinish {
             steps.add(dryer.heat(Heat.WARM).minutes(minutes - COOL_MINUTES).build());
             steps.add(Step.of(Action.AIR).minutes(COOL_MINUTES).build());
         } else if (minutes > 0) {
-            steps.add(Step.of(Action.AIR).minutes(minutes).build());
+            steps.add(air().minutes(minutes).build());
         }
+    }
+
+    /** Left to the air; moved by a fan where it is so damp that hair would hardly dry. A fan belongs to the room, not to the tools. */
+    private StepBuilder air() {
+        return Step.of(DampAir.slowsDrying(query.air()) ? Action.FAN : Action.AIR);
     }
 
     private boolean mayBlow() {
@@ -110,15 +116,15 @@ public final class DryAndFinish {
 
     private void air(Candidate choice, boolean clips, List<Step> steps) {
         if (clips) {
-            steps.add(Step.of(Action.AIR).untilDry(CLIPS_DRY).build());
+            steps.add(air().untilDry(CLIPS_DRY).build());
             steps.add(Step.of(Action.UNCLIP).zones(Set.of(Zone.CROWN)).build());
         }
         if (choice.drying() == Candidate.Drying.AIR) {
-            steps.add(Step.of(Action.AIR).untilDry(100.0).build());
+            steps.add(air().untilDry(100.0).build());
             return;
         }
         guard(choice, steps);
-        steps.add(Step.of(Action.AIR).untilDry(PART_DRY).build());
+        steps.add(air().untilDry(PART_DRY).build());
         steps.add(Step.of(Action.HOVER)
                 .parts(Set.of(Part.ROOTS))
                 .heat(Heat.WARM)
@@ -127,7 +133,7 @@ public final class DryAndFinish {
                 .position(turns(choice))
                 .untilDry(100.0)
                 .build());
-        steps.add(Step.of(Action.AIR).untilDry(100.0).build());
+        steps.add(air().untilDry(100.0).build());
     }
 
     /** Warm air all round, hands off; the air after it cools the hair. */
@@ -176,11 +182,9 @@ public final class DryAndFinish {
         if (choice.drying() != Candidate.Drying.DIFFUSE) {
             steps.add(dryer(choice, Action.CUP, choice.details().finish().stop(), Speed.LOW));
             if (choice.drying() == Candidate.Drying.PART) {
-                steps.add(Step.of(Action.AIR).untilDry(100.0).build());
+                steps.add(air().untilDry(100.0).build());
             } else if (choice.details().finish().stays() > 0) {
-                steps.add(Step.of(Action.AIR)
-                        .minutes(choice.details().finish().stays())
-                        .build());
+                steps.add(air().minutes(choice.details().finish().stays()).build());
             }
             return;
         }

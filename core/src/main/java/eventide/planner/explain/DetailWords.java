@@ -138,7 +138,7 @@ public record DetailWords(String otherwise, Predicate<Step> about) {
                     other.stays() == 0
                             ? "not staying to dry"
                             : String.format(Locale.ROOT, "staying %.0f minutes to dry", other.stays()));
-            about.add(is(Action.AIR).or(is(Action.HOOD)).or(is(Action.HOVER)));
+            about.add(is(Action.AIR).or(is(Action.FAN)).or(is(Action.HOOD)).or(is(Action.HOVER)));
         }
         if (own.refreshed() != other.refreshed()) {
             words.add(other.refreshed() ? "refreshed each morning" : "no refresh in the mornings");

@@ -30,8 +30,8 @@ public final class Objective {
     public static final double NOTE_COSTS = .3;
     public static final double CHAIR_MINUTE_COSTS = .04;
     public static final double WAITING_MINUTE_COSTS = .01;
-    /** A point of water left when the client goes: dry is better, damp is no disaster. */
-    public static final double DAMP_COSTS = .08;
+    /** A point of water left when the client goes: worth sitting a dozen minutes for, though damp is no disaster. */
+    public static final double DAMP_COSTS = .12;
     /** The same where it goes out into the cold: wet hair there is what a stylist would not have. */
     public static final double DAMP_IN_COLD_COSTS = .24;
 
@@ -101,8 +101,21 @@ public final class Objective {
                 - WAITING_MINUTE_COSTS * wash.course().minutes()
                 - keeping(wash.routine().isRefreshedDaily(), wash.routine().night())
                 - LAYER_COSTS * wash.layers().size()
+                - (isUnheld(wash) ? UNHELD_COSTS : 0)
                 - FUSS_COSTS * clippedInVain(wash);
     }
+
+    /** Whether definition or wear is wanted and nothing that went on holds: no stylist leaves that out to save its minutes. */
+    private static boolean isUnheld(Wash wash) {
+        return (wash.goal().definition() > 0 || wash.goal().longevity() > 0)
+                && wash.layers().stream().noneMatch(layer -> layer.product().hold() >= HOLDS_FROM);
+    }
+
+    /** Hold from which a styler is put on for its hold, of 10. */
+    private static final double HOLDS_FROM = 3;
+
+    /** As much as a warning. */
+    private static final double UNHELD_COSTS = WARNING_COSTS;
 
     /** By how much clips come out again before anybody would have bothered to put them in, 0 to 1. */
     private static double clippedInVain(Wash wash) {

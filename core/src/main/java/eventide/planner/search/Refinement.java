@@ -162,7 +162,8 @@ public final class Refinement {
         }
         double others = judge.apply(choice).wash().course().minutes() - own.stays();
         double rest = Math.floor((query.limitsOrUsual().minutes() - others) / FIVE) * FIVE;
-        return Stream.of(0.0, rest / 2, rest, rest + FIVE, rest + 2 * FIVE)
+        // Under a dryer something is put on against its heat first: that takes minutes too.
+        return Stream.of(0.0, rest / 2, rest - FIVE, rest, rest + FIVE, rest + 2 * FIVE)
                 .map(minutes -> Math.max(0, Math.min(MOST_STAY, Math.floor(minutes / FIVE) * FIVE)))
                 .distinct()
                 .map(minutes -> choice.details().with(own.staying(minutes)))
