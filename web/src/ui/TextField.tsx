@@ -26,7 +26,7 @@ export function TextField({ label, value, onChange, numeric = false, fault, type
         aria-invalid={fault !== undefined}
         aria-describedby={fault === undefined ? undefined : `${id}-fault`}
         onChange={(event) => onChange(event.target.value)}
-        className="border-ink bg-paper aria-invalid:border-caution min-h-10 w-full border px-2 aria-invalid:border-2"
+        className="border-ink bg-paper aria-invalid:border-caution min-h-10 w-full min-w-0 border px-2 aria-invalid:border-2"
       />
       {fault !== undefined && (
         <span id={`${id}-fault`} role="alert" className="text-caution text-sm leading-tight font-medium">

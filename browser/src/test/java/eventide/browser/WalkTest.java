@@ -5,11 +5,9 @@ import static eventide.browser.Browsing.button;
 import static eventide.browser.Browsing.tab;
 import static org.testng.Assert.assertEquals;
 
-import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.ForcedColors;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
@@ -21,17 +19,21 @@ import tools.jackson.databind.JsonNode;
 
 /** A walk over all places and their states: by axe with its best practices, and by width, on all screens and charts. */
 public class WalkTest extends InTheDemoSalon {
-    private enum Chart {
-        DAY,
-        NIGHT,
-        FORCED
-    }
-
-    /** @param strict by axe too, which takes longest: what it finds hardly hangs on the width */
-    private record Screen(int width, int height, Chart chart, boolean strict) {
+    private record Size(int width, int height) {
         @Override
         public String toString() {
-            return width + "×" + height + " " + chart;
+            return width + "×" + height;
+        }
+    }
+
+    /**
+     * @param opened where a state is opened, and looked at by axe as well, which takes longest: what it finds hardly hangs on the width
+     * @param turned what the same state is then seen at, as by who turns the phone or draws the window smaller
+     */
+    private record Screen(Size opened, List<Size> turned) {
+        @Override
+        public String toString() {
+            return opened + ", then " + turned;
         }
     }
 
@@ -43,15 +45,9 @@ public class WalkTest extends InTheDemoSalon {
     @DataProvider
     public Object[] screens() {
         return new Object[] {
-            new Screen(320, 568, Chart.DAY, false),
-            new Screen(390, 844, Chart.DAY, true),
-            // 1280×800 at twice its size
-            new Screen(640, 400, Chart.DAY, false),
-            new Screen(640, 800, Chart.DAY, false),
-            new Screen(1024, 768, Chart.DAY, false),
-            new Screen(1280, 800, Chart.DAY, true),
-            new Screen(1280, 800, Chart.NIGHT, false),
-            new Screen(1280, 800, Chart.FORCED, false),
+            // 640×400 is 1280×800 at twice its size.
+            new Screen(new Size(390, 844), List.of(new Size(320, 568), new Size(640, 400), new Size(640, 800))),
+            new Screen(new Size(1280, 800), List.of(new Size(1024, 768))),
         };
     }
 
@@ -140,7 +136,12 @@ public class WalkTest extends InTheDemoSalon {
                 new State("at the chair", chair, none),
                 new State("a look", chair, tool("Look")),
                 new State("a note", chair, tool("Note")),
+                new State("nothing at the chair", "/clients/1/chair", none),
                 new State("log", "/clients/1/log", none),
+                new State("nothing in the log", "/clients/4/log", none),
+                new State("nothing worn", "/clients/4/aftercare", none),
+                new State("what works", "/clients/1/learn", none),
+                new State("practice", "/practice", none),
                 new State("nowhere", "/nowhere", none));
     }
 
@@ -167,33 +168,36 @@ public class WalkTest extends InTheDemoSalon {
             """;
 
     @Test(dataProvider = "screens")
-    @SuppressWarnings("unchecked")
     public void everyPlaceAndStateIsWhole(Screen screen) {
-        BrowserContext context = browsing.with(new Browser.NewContextOptions()
-                .setViewportSize(screen.width(), screen.height())
-                .setForcedColors(screen.chart() == Chart.FORCED ? ForcedColors.ACTIVE : ForcedColors.NONE));
-        if (screen.chart() == Chart.NIGHT) {
-            context.addInitScript("localStorage.setItem('theme', 'night')");
-        }
+        BrowserContext context =
+                browsing.fresh(screen.opened().width(), screen.opened().height());
         List<String> wrong = new ArrayList<>();
         Page page = browsing.open(context, "/");
         for (State state : states()) {
+            page.setViewportSize(screen.opened().width(), screen.opened().height());
             page.navigate(browsing.server().url(state.path()));
             Browsing.settled(page);
             state.then().accept(page);
             Browsing.settled(page);
-            String where = state.name() + ": ";
-            if (screen.strict()) {
-                Browsing.strictlyAccessible(page).forEach(found -> wrong.add(where + found));
+            Browsing.strictlyAccessible(page).forEach(found -> wrong.add(state.name() + ": " + found));
+            look(page, state.name() + " at " + screen.opened(), wrong);
+            for (Size turned : screen.turned()) {
+                page.setViewportSize(turned.width(), turned.height());
+                Browsing.settled(page);
+                look(page, state.name() + " turned to " + turned, wrong);
             }
-            int over = (int) page.evaluate("() => document.documentElement.scrollWidth - window.innerWidth");
-            if (over > 0) {
-                wrong.add(where + "wider than the screen by " + over);
-            }
-            ((List<String>) page.evaluate(SMALL)).forEach(small -> wrong.add(where + small));
         }
         assertEquals(String.join("\n", wrong), "", screen.toString());
         browsing.assertNoErrors();
         context.close();
+    }
+
+    @SuppressWarnings("unchecked")
+    private static void look(Page page, String where, List<String> wrong) {
+        int over = (int) page.evaluate("() => document.documentElement.scrollWidth - window.innerWidth");
+        if (over > 0) {
+            wrong.add(where + ": wider than the screen by " + over);
+        }
+        ((List<String>) page.evaluate(SMALL)).forEach(small -> wrong.add(where + ": " + small));
     }
 }

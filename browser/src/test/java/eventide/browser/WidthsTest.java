@@ -75,9 +75,20 @@ public class WidthsTest extends InTheDemoSalon {
     private static final Pattern LEFT_ALONE = Pattern.compile(
             "(?i).*(to the chair|night chart|remove|erase|take .* out|put it away|print|keep it|save).*");
 
+    /**
+     * @param px at which everything is pressed
+     * @param wider at which the same is looked at, the same screen a little wider
+     */
+    private record Width(int px, int wider) {
+        @Override
+        public String toString() {
+            return px + " and " + wider;
+        }
+    }
+
     @DataProvider
     public Object[] widths() {
-        return new Object[] {320, 390, 768};
+        return new Object[] {new Width(320, 390), new Width(768, 820)};
     }
 
     /** Whatever a test leaves in work would stand in the next one's way. */
@@ -94,6 +105,15 @@ public class WidthsTest extends InTheDemoSalon {
         browsing.server().post("/api/wash-days/" + day + "/events", "{\"events\":[" + event + "]}");
     }
 
+    private static void assertNothingBeside(Page page, Width width, String what) {
+        assertNothingBeside(page, what + " at " + width.px());
+        page.setViewportSize(width.wider(), HEIGHT);
+        assertNothingBeside(page, what + " at " + width.wider());
+        page.setViewportSize(width.px(), HEIGHT);
+    }
+
+    private static final int HEIGHT = 844;
+
     @SuppressWarnings("unchecked")
     private static void assertNothingBeside(Page page, String what) {
         page.evaluate("() => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn)))");
@@ -109,9 +129,9 @@ public class WidthsTest extends InTheDemoSalon {
 
     /** Presses everything in sight that opens something here, once each, and looks after each; how many there were. */
     @SuppressWarnings("unchecked")
-    private int walk(Page page, String path, String what) {
+    private int walk(Page page, String path, Width width, String what) {
         Set<String> pressed = new TreeSet<>();
-        assertNothingBeside(page, what);
+        assertNothingBeside(page, width, what);
         for (int turn = 0; turn < 80; turn++) {
             List<String> inSight = (List<String>) page.evaluate(BUTTONS);
             String next = inSight.stream()
@@ -123,7 +143,7 @@ public class WidthsTest extends InTheDemoSalon {
             }
             pressed.add(next);
             page.evaluate(PRESS, next);
-            assertNothingBeside(page, what + ", after " + next);
+            assertNothingBeside(page, width, what + ", after " + next);
             page.keyboard().press("Escape");
             if (!page.url().endsWith(path)) {
                 page.navigate(browsing.server().url(path));
@@ -134,8 +154,8 @@ public class WidthsTest extends InTheDemoSalon {
     }
 
     @Test(dataProvider = "widths")
-    public void placesAndTheirSheets(int width) {
-        BrowserContext context = browsing.fresh(width, 844);
+    public void placesAndTheirSheets(Width width) {
+        BrowserContext context = browsing.fresh(width.px(), HEIGHT);
         int pressed = 0;
         for (String path : List.of(
                 "/",
@@ -149,7 +169,7 @@ public class WidthsTest extends InTheDemoSalon {
             Page page = open(context, path);
             assertThat(page.getByRole(AriaRole.MAIN).getByRole(AriaRole.HEADING).first())
                     .isVisible();
-            pressed += walk(page, path, path + " at " + width);
+            pressed += walk(page, path, width, path);
             page.close();
         }
         assertTrue(pressed > 40, "much was pressed: " + pressed);
@@ -158,11 +178,11 @@ public class WidthsTest extends InTheDemoSalon {
     }
 
     @Test(dataProvider = "widths")
-    public void thePlanAndAllThatOpensOnIt(int width) {
-        BrowserContext context = browsing.fresh(width, 844);
+    public void thePlanAndAllThatOpensOnIt(Width width) {
+        BrowserContext context = browsing.fresh(width.px(), HEIGHT);
         Page page = open(context, "/clients/1/plan");
         assertThat(button(page, "Best for the goal")).isVisible();
-        int pressed = walk(page, "/clients/1/plan", "the plan at " + width);
+        int pressed = walk(page, "/clients/1/plan", width, "the plan");
         assertTrue(pressed > 30, "much was pressed: " + pressed);
         browsing.assertNoErrors();
         context.close();
@@ -176,7 +196,7 @@ public class WidthsTest extends InTheDemoSalon {
     }
 
     @Test(dataProvider = "widths")
-    public void theChairWithFiveHeadsEveryStepAndTheEnd(int width) {
+    public void theChairWithFiveHeadsEveryStepAndTheEnd(Width width) {
         for (int client = 2; client <= 5; client++) {
             JsonNode of = browsing.server()
                     .get("/api/clients/" + client + "/wash-days")
@@ -193,27 +213,27 @@ public class WidthsTest extends InTheDemoSalon {
                     .body();
             happened(added.get("id").asLong(), "{\"id\":\"b\",\"at\":\"2026-05-01T09:00:00Z\",\"kind\":\"BEGIN\"}");
         }
-        BrowserContext context = browsing.fresh(width, 844);
+        BrowserContext context = browsing.fresh(width.px(), HEIGHT);
         Page page = open(context, "/clients/1/plan");
         assertThat(button(page, "Best for the goal")).isVisible();
         button(page, "Take it to the chair").click();
         assertThat(big(page)).containsText("Begin");
         assertThat(page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Other heads")))
                 .isVisible();
-        assertNothingBeside(page, "before the beginning at " + width);
+        assertNothingBeside(page, width, "before the beginning");
         big(page).click();
         for (String tool : List.of("Look", "Note")) {
             inReach(page, tool).click();
-            assertNothingBeside(page, tool + " at " + width);
+            assertNothingBeside(page, width, tool);
             page.keyboard().press("Escape");
         }
         button(page, "Pause").click();
         assertThat(inReach(page, "End here")).isVisible();
-        assertNothingBeside(page, "paused at " + width);
+        assertNothingBeside(page, width, "paused");
         page.keyboard().press("Escape");
         big(page).click();
         for (int turn = 0; turn < 120 && !heading(page, "Done").isVisible(); turn++) {
-            assertNothingBeside(page, "turn " + turn + " at " + width);
+            assertNothingBeside(page, width, "turn " + turn);
             Locator where = page.getByText(Pattern.compile("^Step \\d+ of"));
             String before = said(where) + big(page).innerText();
             big(page).click();
@@ -223,10 +243,10 @@ public class WidthsTest extends InTheDemoSalon {
         assertThat(page.getByText("The record is kept.")).isVisible();
         assertThat(page.getByText("Log how it came out")).isVisible();
         Browsing.settled(page);
-        assertNothingBeside(page, "the end at " + width);
+        assertNothingBeside(page, width, "the end");
         page.getByText("Log how it came out").click();
         assertThat(heading(page, "Wash days")).isVisible();
-        assertNothingBeside(page, "the log after it at " + width);
+        assertNothingBeside(page, width, "the log after it");
         context.close();
     }
 
