@@ -708,6 +708,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pictures/witness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["witness"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/practice/agreement": {
         parameters: {
             query?: never;
@@ -2866,6 +2882,8 @@ export interface components {
             takenAt: string;
             /** @enum {string} */
             view: "FRONT" | "LEFT" | "RIGHT" | "BACK" | "CROWN";
+            /** @enum {string} */
+            zone: "HAIRLINE" | "CROWN" | "LEFT" | "RIGHT" | "BACK" | "NAPE";
         };
         KeptDiary: {
             cadence?: components["schemas"]["Cadence"];
@@ -3629,6 +3647,18 @@ export interface components {
             name: string;
             question: string;
         };
+        ScoreBeside: {
+            bias: number;
+            correlation?: number;
+            correlationHigh?: number;
+            correlationLow?: number;
+            high?: number;
+            low?: number;
+            parted: string[];
+            pictures: number;
+            /** @enum {string} */
+            score: "definition" | "clumping" | "frizz";
+        };
         ScoreLearned: {
             accuracy: components["schemas"]["Accuracy"];
             found: components["schemas"]["LearnedThing"][];
@@ -3700,6 +3730,18 @@ export interface components {
             name?: string;
             number: number;
             role?: string;
+        };
+        SeenByBoth: {
+            /** Format: date-time */
+            at: string;
+            clientId: number;
+            key: string;
+            scores: components["schemas"]["Witnessed"][];
+            /** @enum {string} */
+            view: "FRONT" | "LEFT" | "RIGHT" | "BACK" | "CROWN";
+            washDay: number;
+            /** @enum {string} */
+            zone: "HAIRLINE" | "CROWN" | "LEFT" | "RIGHT" | "BACK" | "NAPE";
         };
         Shelf: {
             clientId?: number;
@@ -4219,6 +4261,26 @@ export interface components {
         WetnessWord: {
             fromPercent: number;
             word: string;
+        };
+        Witness: {
+            report: components["schemas"]["WitnessReport"];
+            seen: components["schemas"]["SeenByBoth"][];
+            unfit: number;
+            unread: number;
+        };
+        WitnessReport: {
+            pictures: number;
+            scores: components["schemas"]["ScoreBeside"][];
+            words: string;
+        };
+        Witnessed: {
+            eye: number;
+            high: number;
+            key: string;
+            low: number;
+            picture: number;
+            /** @enum {string} */
+            score: "definition" | "clumping" | "frizz";
         };
         Words: {
             words: string[];
@@ -5528,6 +5590,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Measurement"];
+                };
+            };
+        };
+    };
+    witness: {
+        parameters: {
+            query?: {
+                client?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Witness"];
                 };
             };
         };

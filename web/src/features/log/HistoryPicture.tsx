@@ -75,20 +75,60 @@ export function HistoryPicture({ client, days, selected, onSelect }: HistoryPict
         ))}
       </svg>
       {scored.map(({ day, at, overall }) => (
-        <button
+        <Mark
           key={day.id}
-          type="button"
-          aria-label={`Open the wash of ${dateOf(day)}`}
-          aria-current={day.id === selected}
-          title={`${dateOf(day)}: ${day.name}, room ${day.air.temperatureC}° ${day.air.relativeHumidity} %`}
-          onClick={() => onSelect(day.id)}
-          className="group absolute grid h-7 w-7 -translate-x-1/2 -translate-y-1/2 place-items-center"
-          style={{ left: x(at), top: y(overall?.definition ?? 0) }}
-        >
-          <span className="border-ink bg-paper group-aria-[current=true]:bg-ink h-2.5 w-2.5 rounded-full border-2" />
-        </button>
+          day={day}
+          isSelected={day.id === selected}
+          at={{ left: x(at), top: y(overall?.definition ?? 0) }}
+          onSelect={isCrowded(scored, x) ? undefined : () => onSelect(day.id)}
+        />
       ))}
     </div>
+  )
+}
+
+/** Nearer than this two marks cannot be told apart by a finger, px [PUB: WCAG 2.2, target size]. */
+const LEAST_APART = 24
+
+/** The washes lie closer than fingers can tell: they are opened from the list. */
+function isCrowded(scored: readonly Scored[], x: Time): boolean {
+  return scored.some(({ at }, i) => {
+    const before = scored[i - 1]
+    return before !== undefined && x(at) - x(before.at) < LEAST_APART
+  })
+}
+
+type MarkProps = {
+  day: WashDay
+  isSelected: boolean
+  at: { left: number; top: number }
+  onSelect: (() => void) | undefined
+}
+
+/** A wash on the line of definition, to be opened where there is room for a finger. */
+function Mark({ day, isSelected, at, onSelect }: MarkProps) {
+  const dot = (
+    <span className="border-ink bg-paper group-aria-[current=true]:bg-ink group-data-[selected=true]:bg-ink h-2.5 w-2.5 rounded-full border-2" />
+  )
+  const place = 'group absolute grid h-7 w-7 -translate-x-1/2 -translate-y-1/2 place-items-center'
+  if (onSelect === undefined)
+    return (
+      <span aria-hidden data-selected={isSelected} className={`${place} pointer-events-none`} style={at}>
+        {dot}
+      </span>
+    )
+  return (
+    <button
+      type="button"
+      aria-label={`Open the wash of ${dateOf(day)}`}
+      aria-current={isSelected}
+      title={`${dateOf(day)}: ${day.name}, room ${day.air.temperatureC}° ${day.air.relativeHumidity} %`}
+      onClick={onSelect}
+      className={place}
+      style={at}
+    >
+      {dot}
+    </button>
   )
 }
 

@@ -9,6 +9,7 @@ import { useSame } from '../../ui/useSame'
 import { useRoving } from '../../ui/useRoving'
 import { useClient } from '../clients/ClientFrame'
 import { Beside } from './Beside'
+import { BesideEye } from './BesideEye'
 import { apart, dateOf, headlineOf } from './dayWords'
 import { HistoryPicture } from './HistoryPicture'
 import { OneDay } from './OneDay'
@@ -128,6 +129,7 @@ const Side = memo(function Side(props: SideProps) {
       ) : (
         <Beside one={beside} other={day} onLeave={onLeave} />
       )}
+      {!isScoring && <BesideEye client={client.id} onOpen={onChoose} />}
     </div>
   )
 })

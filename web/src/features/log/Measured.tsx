@@ -1,8 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Failure, Waiting } from '../../ui/Notice'
-import type { Measurement, WashDay, ZoneRating } from '../../api/types'
+import type { Measurement, PhotoKept, WashDay, ZoneRating } from '../../api/types'
 import { measuredQuery } from './measuredQuery'
-import type { View } from './Photos'
 
 type Name = keyof Measurement['measures']
 
@@ -16,16 +15,13 @@ const NAMES: readonly { name: Name; label: string }[] = [
   { name: 'lengthOnPicture', label: 'length as it hangs' },
 ]
 
-/** The zone that a picture shows most of. */
-const SHOWN = { FRONT: 'HAIRLINE', LEFT: 'LEFT', RIGHT: 'RIGHT', BACK: 'BACK', CROWN: 'CROWN' } as const
-
 /** What a photograph says beside what the eye scored; nothing where it is not fit to be measured. */
-export function Measured({ photoKey, view, day }: { photoKey: string; view: View; day: WashDay }) {
-  const { data, error } = useQuery(measuredQuery(photoKey))
+export function Measured({ photo, day }: { photo: PhotoKept; day: WashDay }) {
+  const { data, error } = useQuery(measuredQuery(photo.key))
   if (error !== null) return <Failure error={error} />
   if (data === undefined) return <Waiting what="Measuring the picture" />
   if (!data.quality.fit) return <Unfit faults={data.quality.faults} />
-  const scores = day.rating?.byZone[SHOWN[view]]
+  const scores = day.rating?.byZone[photo.zone]
   return (
     <section aria-label="Measured" className="grid content-start gap-1">
       <table className="figures w-full max-w-xl text-left">

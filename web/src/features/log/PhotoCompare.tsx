@@ -1,7 +1,7 @@
 import { Slider } from 'radix-ui'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import type { WashDay } from '../../api/types'
+import type { PhotoKept, WashDay } from '../../api/types'
 import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
 import { Select } from '../../ui/Select'
@@ -9,7 +9,6 @@ import { dateOf } from './dayWords'
 import { Measured } from './Measured'
 import { measuredQuery } from './measuredQuery'
 import { photoPath } from './photoPath'
-import type { View } from './Photos'
 import { useSameView } from './useSameView'
 
 const WAYS = [
@@ -19,21 +18,19 @@ const WAYS = [
 
 type PhotoCompareProps = {
   day: WashDay
-  view: View
-  /** Under which the photograph is to be had. */
-  photoKey: string
+  photo: PhotoKept
   earlier: readonly WashDay[]
   onRemove: () => void
 }
 
 /** A photograph, and the same view of another wash beside it or over it, as far as the slider says. */
-export function PhotoCompare({ day, view, photoKey, earlier, onRemove }: PhotoCompareProps) {
-  const same = useSameView(earlier, view)
+export function PhotoCompare({ day, photo, earlier, onRemove }: PhotoCompareProps) {
+  const same = useSameView(earlier, photo.view)
   const [chosen, setChosen] = useState('')
   const [way, setWay] = useState<'beside' | 'over'>('beside')
   const [share, setShare] = useState(50)
   const [isLaidOver, setLaidOver] = useState(false)
-  const overlay = useQuery(measuredQuery(photoKey)).data?.overlay
+  const overlay = useQuery(measuredQuery(photo.key)).data?.overlay
   const other = same.find((one) => String(one.day.id) === chosen)
   return (
     <div className="grid gap-3">
@@ -61,7 +58,7 @@ export function PhotoCompare({ day, view, photoKey, earlier, onRemove }: PhotoCo
         <div className="grid content-start gap-3">
           <div className="bg-shallow relative mx-auto h-[56dvh] w-full max-w-2xl overflow-hidden">
             <img
-              src={photoPath(photoKey)}
+              src={photoPath(photo.key)}
               alt={`As it was on ${dateOf(day)}`}
               className="h-full w-full object-contain"
             />
@@ -88,7 +85,7 @@ export function PhotoCompare({ day, view, photoKey, earlier, onRemove }: PhotoCo
           </div>
           {other !== undefined && <Share of={dateOf(other.day)} percent={share} onChange={setShare} />}
         </div>
-        <Measured photoKey={photoKey} view={view} day={day} />
+        <Measured photo={photo} day={day} />
       </div>
     </div>
   )

@@ -36,7 +36,10 @@ export function Photos({ day, days }: PhotosProps) {
   const send = useMutation({
     mutationFn: ({ view, file }: { view: View; file: File | undefined }) =>
       sendPicture(`/api/wash-days/${day.id}/photos/${view}`, file),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['wash-day', day.id, 'photos'] }),
+    onSuccess: async () => {
+      await queries.invalidateQueries({ queryKey: ['wash-day', day.id, 'photos'] })
+      await queries.invalidateQueries({ queryKey: ['witness'] })
+    },
   })
   return (
     <section aria-label="Photographs" className="border-line border-t px-4 py-3">
@@ -76,8 +79,7 @@ export function Photos({ day, days }: PhotosProps) {
         >
           <PhotoCompare
             day={day}
-            view={open}
-            photoKey={opened.key}
+            photo={opened}
             earlier={others}
             onRemove={() => {
               send.mutate({ view: open, file: undefined })

@@ -27,6 +27,7 @@ export function useRating(day: WashDay, onSaved: () => void) {
       onSaved()
       await queries.invalidateQueries({ queryKey: ['client', day.clientId, 'wash-days'] })
       await queries.invalidateQueries({ queryKey: ['wash-day', day.id] })
+      await queries.invalidateQueries({ queryKey: ['witness'] })
       await queries.invalidateQueries({ queryKey: ['wash-days'] })
       await queries.invalidateQueries({ queryKey: ['today'] })
       await queries.invalidateQueries({ queryKey: ['client', day.clientId] })

@@ -5,6 +5,7 @@ import type { RubricScore, SwatchReading, SwatchTold } from '../../api/types'
 import { Button } from '../../ui/Button'
 import { Failure, Waiting } from '../../ui/Notice'
 import { useStored } from '../../ui/useStored'
+import { BesideEye } from '../log/BesideEye'
 import { ScoreSlider } from '../log/ScoreSlider'
 import { ByName } from './ByName'
 import { EyeSteadiness } from './EyeSteadiness'
@@ -44,6 +45,7 @@ function Sitting({ person, onOther }: { person: string; onOther: () => void }) {
       {item === undefined ? (
         <div className="grid gap-4 px-4 py-4">
           {eye !== undefined && <EyeSteadiness eye={eye} />}
+          <BesideEye />
           <span>
             <Button
               main

@@ -23,6 +23,7 @@ import java.util.List;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
 
 /** What came of it: scored by touch, on the days after, and beside another wash. */
 public class LogTest extends InTheDemoSalon {
@@ -222,6 +223,33 @@ public class LogTest extends InTheDemoSalon {
         day.click();
         assertThat(day).hasAttribute("aria-current", "true");
         assertThat(page.locator(".sheet[aria-busy=true]")).hasCount(0);
+    }
+
+    /** By thumb: once measured, pictures stand beside the eye, and one that parts from it leads to its wash. */
+    @Test
+    public void picturesStandBesideTheEye() {
+        List<JsonNode> scored = new ArrayList<>();
+        for (JsonNode day : browsing.server().get("/api/clients/2/wash-days").body()) {
+            if (day.has("rating")) {
+                scored.add(day);
+            }
+        }
+        for (int i = 0; i < 3; i++) {
+            byte[] lock = browsing.server().bytes("/api/practice/swatches/" + (910 + i) + ".png");
+            browsing.server().upload("/api/wash-days/" + scored.get(i).get("id") + "/photos/LEFT", lock, "image/png");
+        }
+        try (BrowserContext context = browsing.phone()) {
+            Page page =
+                    browsing.open(context, "/clients/2/log?day=" + scored.get(4).get("id"));
+            Locator beside = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Picture beside eye"));
+            assertThat(beside.getByText("Over 3 pictures")).isVisible();
+            assertThat(beside.getByRole(AriaRole.IMG)).hasCount(3);
+            assertAccessible(page, "pictures beside the eye");
+            assertNothingOverflows(page, "pictures beside the eye");
+            beside.getByRole(AriaRole.LINK).first().tap();
+            assertThat(page).hasURL(Pattern.compile("/clients/2/log\\?day=\\d+$"));
+            assertThat(button(page, "Open the photograph, left")).isVisible();
+        }
     }
 
     private static Locator front(Page page) {

@@ -13,7 +13,7 @@ import java.util.List;
  */
 public record Accuracy(double modelError, double correctedError, double coveragePercent, int washes, boolean helps) {
     /** Standard deviations of the normal to either side that hold 80 %. */
-    static final double HOLDS_80 = 1.2816;
+    public static final double HOLDS_80 = 1.2816;
     /** Nearer by this share over the root of the washes at least: what helps by chance alone is no help [OURS]. */
     private static final double BY_CHANCE = .5;
 

@@ -19,6 +19,9 @@ import org.apache.commons.math3.stat.descriptive.SummaryStatistics;
 
 /** Measures a picture of hair before a plain ground. */
 public final class Measurer {
+    /** Counts up whenever the same picture is measured otherwise than before: what was kept of it is then out of date. */
+    public static final int FIT = 1;
+
     /** Of what is looked at, px: a lock is looked at 140 px wide, a head 480. */
     public static final int LONGEST_SIDE = 1000;
 

@@ -3,7 +3,6 @@ package eventide.server.washdays;
 import eventide.picture.MarkerSheet;
 import eventide.picture.Measurement;
 import eventide.picture.Picture;
-import eventide.picture.View;
 import eventide.server.api.NotFoundException;
 import eventide.server.photos.Pictures;
 import java.time.Clock;
@@ -59,8 +58,7 @@ class WashPhotoController {
     @GetMapping(path = "/photos/{key}/measured")
     Measurement measured(@PathVariable String key) {
         WashPhotoStore.Shown shown = photos.shown(key).orElseThrow(() -> new NotFoundException("such photograph"));
-        return pictures.measured(
-                shown.jpeg(), MarkerSheet.SQUARE, View.valueOf(shown.view().name()));
+        return pictures.measured(shown.jpeg(), MarkerSheet.SQUARE, shown.view().measured());
     }
 
     @DeleteMapping("/{id}/photos/{view}")

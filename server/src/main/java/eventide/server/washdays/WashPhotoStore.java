@@ -1,5 +1,6 @@
 package eventide.server.washdays;
 
+import eventide.hair.Zone;
 import eventide.server.photos.PhotoKey;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -24,8 +25,8 @@ public class WashPhotoStore {
 
     private static final String KEEP =
             """
-            merge into wash_photo (wash_day_id, view, jpeg, small, taken_at, photo_key) key (wash_day_id, view)
-            values (:day, :view, :jpeg, :small, :at, :key)
+            merge into wash_photo (wash_day_id, view, jpeg, small, taken_at, photo_key, measured) key (wash_day_id, view)
+            values (:day, :view, :jpeg, :small, :at, :key, null)
             """;
     private static final String LIST =
             """
@@ -70,15 +71,24 @@ public class WashPhotoStore {
         LEFT,
         RIGHT,
         BACK,
-        CROWN
+        CROWN;
+
+        eventide.picture.View measured() {
+            return eventide.picture.View.valueOf(name());
+        }
+
+        Zone zone() {
+            return measured().zone();
+        }
     }
 
     /**
      * One that is kept.
      *
+     * @param zone that it shows most of
      * @param key under which it is to be had
      */
-    record Kept(View view, Instant takenAt, String key) {}
+    record Kept(View view, Zone zone, Instant takenAt, String key) {}
 
     /** From where it was taken, and the picture. */
     record Shown(View view, byte[] jpeg) {}
@@ -151,8 +161,10 @@ public class WashPhotoStore {
     }
 
     private static Kept kept(ResultSet row, int n) throws SQLException {
+        View view = View.valueOf(row.getString("view"));
         return new Kept(
-                View.valueOf(row.getString("view")),
+                view,
+                view.zone(),
                 row.getObject("taken_at", OffsetDateTime.class).toInstant(),
                 row.getString("photo_key"));
     }
