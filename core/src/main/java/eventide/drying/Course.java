@@ -72,7 +72,7 @@ public final class Course {
         for (int i = 0; i < lengths.length; i++) {
             lengths[i] = cells[i].lengthsWetness();
             roots[i] = cells[i].roots;
-            on[i] = Math.min(Simulation.MOST_AIR_MINUTES, cells[i].minutesToDry(room));
+            on[i] = Math.min(DryingConstants.MOST_AIR_MINUTES, cells[i].minutesToDry(room));
         }
         lengthsAtEnd = lengths;
         dryingOn = mean(null, on);

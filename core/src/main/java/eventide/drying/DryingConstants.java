@@ -70,6 +70,11 @@ final class DryingConstants {
 
     private static final double MOST_OPENNESS = .96;
 
+    /** Nothing is waited for longer than two days, in minutes, and no dryer held longer than four hours [OURS]. */
+    static final double MOST_AIR_MINUTES = 2_880;
+
+    static final double MOST_DRYER_MINUTES = 240;
+
     private DryingConstants() {}
 
     static double airRate(double headGrams, Zone zone) {

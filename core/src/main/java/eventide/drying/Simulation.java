@@ -21,10 +21,6 @@ final class Simulation {
     /** A week: longer than any wash day, short enough to draw. */
     static final double MOST_MINUTES = 10_080;
 
-    /** Nothing is waited for longer than two days. */
-    static final double MOST_AIR_MINUTES = 2_880;
-
-    private static final double MOST_DRYER_MINUTES = 240;
     private static final double EPSILON = 1e-9;
 
     private static final Step HANDS_OFF = Step.of(Action.WAIT).build();
