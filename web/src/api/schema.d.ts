@@ -3036,6 +3036,7 @@ export interface components {
         };
         Measurement: {
             fittedOn: string;
+            light?: components["schemas"]["SheetLight"];
             measures: components["schemas"]["Measures"];
             millimetresPerPixel?: number;
             overlay?: string;
@@ -3742,6 +3743,11 @@ export interface components {
             washDay: number;
             /** @enum {string} */
             zone: "HAIRLINE" | "CROWN" | "LEFT" | "RIGHT" | "BACK" | "NAPE";
+        };
+        SheetLight: {
+            blue: number;
+            green: number;
+            red: number;
         };
         Shelf: {
             clientId?: number;

@@ -84,7 +84,7 @@ function Parted({ witness, onOpen }: { witness: Witness; onOpen: BesideEyeProps[
               />
               <span className="figures block px-1 text-sm">
                 {dateOf(one)}, {one.view.toLowerCase()}
-                {one.scores.filter(isApart).map((s) => (
+                {one.scores.filter(parts(witness, one.key)).map((s) => (
                   <span key={s.score} className="block">
                     {s.score}: eye {s.eye.toFixed(1)}, picture {s.picture.toFixed(1)}
                   </span>
@@ -103,8 +103,9 @@ const MOST = 8
 
 type Score = SeenByBoth['scores'][number]
 
-function isApart(one: Score): boolean {
-  return one.eye < one.low || one.eye > one.high
+/** Whether a score is one on which this picture parts from the eye. */
+function parts(witness: Witness, key: string): (one: Score) => boolean {
+  return ({ score }) => witness.report.scores.some((s) => s.score === score && s.parted.includes(key))
 }
 
 function dateOf(one: SeenByBoth): string {

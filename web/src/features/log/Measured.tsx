@@ -24,6 +24,11 @@ export function Measured({ photo, day }: { photo: PhotoKept; day: WashDay }) {
   const scores = day.rating?.byZone[photo.zone]
   return (
     <section aria-label="Measured" className="grid content-start gap-1">
+      {data.quality.faults.map((fault) => (
+        <p key={fault.what} className="border-ink border-l-4 pl-3">
+          <span className="font-semibold">{fault.what}</span> {fault.doNext}
+        </p>
+      ))}
       <table className="figures w-full max-w-xl text-left">
         <thead>
           <tr>

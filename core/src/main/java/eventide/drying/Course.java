@@ -197,7 +197,6 @@ public final class Course {
         return Arrays.copyOf(within, count);
     }
 
-    /** Mean by mass over some cells, over all where null. */
     /** Percent of the whole head at its end, roots and lengths together, as {@code untilDry} counts. */
     public double headAtEnd() {
         return endTogether;
@@ -215,6 +214,7 @@ public final class Course {
         return mass == 0 ? 0 : sum / mass;
     }
 
+    /** Mean by mass over some cells, over all where null. */
     double mean(int[] some, double[] values) {
         double sum = 0;
         double mass = 0;

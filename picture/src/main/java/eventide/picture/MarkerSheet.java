@@ -40,6 +40,11 @@ public final class MarkerSheet {
 
     private MarkerSheet() {}
 
+    /** How many greys there are, from white to black. */
+    static int greys() {
+        return GREYS.length;
+    }
+
     static BitMatrix square() {
         try {
             return new QRCodeWriter()

@@ -1,6 +1,7 @@
 package eventide.picture;
 
 import eventide.shape.Maybe;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -11,6 +12,7 @@ import java.util.List;
  * @param measures each absent where the picture is not fit, or cannot say it
  * @param overlay a PNG to lay over the picture: outline, strays and clump edges; absent where nothing was measured
  * @param fittedOn in words, for whoever reads the figures
+ * @param light by the sheet's grey; absent where no sheet, or not all of its greys, are in view
  */
 public record Measurement(
         Pixels pixels,
@@ -18,7 +20,20 @@ public record Measurement(
         Measures measures,
         Quality quality,
         @Maybe String overlay,
-        String fittedOn) {
+        String fittedOn,
+        @Maybe SheetLight light) {
+    /** The same beside the picture of this view before it: another light is said, and is no reason not to measure. */
+    public Measurement after(SheetLight last) {
+        PictureFault other = light == null || last == null ? null : light.otherThan(last);
+        if (other == null) {
+            return this;
+        }
+        List<PictureFault> faults = new ArrayList<>(quality.faults());
+        faults.add(other);
+        return new Measurement(
+                pixels, millimetresPerPixel, measures, new Quality(quality.fit(), faults), overlay, fittedOn, light);
+    }
+
     /** Of a picture, px. */
     public record Pixels(int width, int height) {}
 
@@ -44,7 +59,8 @@ public record Measurement(
     /**
      * Whether it can be measured.
      *
-     * @param fit nothing is in the way
+     * @param fit nothing is in the way of measuring it
+     * @param faults what is in the way; of a picture that is fit, what to bear in mind
      */
     public record Quality(boolean fit, List<PictureFault> faults) {}
 

@@ -11,6 +11,7 @@ import java.awt.RenderingHints;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
 import java.awt.image.BufferedImage;
+import java.awt.image.RescaleOp;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
@@ -58,12 +59,13 @@ public final class Measurer {
         Marker marker = Marker.in(image, squareMillimetres);
         double smaller = (double) Math.max(sent.width(), sent.height()) / Math.max(image.getWidth(), image.getHeight());
         Double scale = marker == null ? null : marker.millimetresPerPixel() / smaller;
-        BufferedImage hair = marker == null ? image : without(image, marker, squareMillimetres);
+        SheetLight light = marker == null ? null : SheetLight.of(image, marker, squareMillimetres);
+        BufferedImage hair = marker == null ? image : without(balanced(image, light), marker, squareMillimetres);
         int width = view.isLock() ? Look.LOCK_WIDTH : Look.HEAD_WIDTH;
         Look look = Look.at(hair, width);
         List<PictureFault> faults = look == null ? List.of(Fitness.NO_HAIR) : Fitness.faults(look, marker);
         if (!faults.isEmpty()) {
-            return new Measurement(sent, scale, Measures.NONE, new Quality(false, faults), null, FITTED_ON);
+            return new Measurement(sent, scale, Measures.NONE, new Quality(false, faults), null, FITTED_ON, light);
         }
         List<Look> looks = new ArrayList<>(List.of(look));
         for (Nudge nudge : NUDGES) {
@@ -74,7 +76,23 @@ public final class Measurer {
         }
         Double workScale = marker == null ? null : marker.millimetresPerPixel() / look.scale();
         return new Measurement(
-                sent, scale, measures(looks, workScale), new Quality(true, List.of()), Overlay.of(look), FITTED_ON);
+                sent,
+                scale,
+                measures(looks, workScale),
+                new Quality(true, List.of()),
+                Overlay.of(look),
+                FITTED_ON,
+                light);
+    }
+
+    /** Its white balance set by the sheet's grey, where that can be read. */
+    private static BufferedImage balanced(BufferedImage image, SheetLight light) {
+        if (light == null) {
+            return image;
+        }
+        BufferedImage plain = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_RGB);
+        plain.createGraphics().drawImage(image, 0, 0, null);
+        return new RescaleOp(light.gains(), new float[3], null).filter(plain, null);
     }
 
     private static Measures measures(List<Look> looks, Double millimetresPerPixel) {

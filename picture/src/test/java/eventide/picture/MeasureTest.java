@@ -266,4 +266,79 @@ public class MeasureTest {
         }
         assertNull(Marker.in(DrawnLocks.drawn(usual()), MarkerSheet.SQUARE));
     }
+
+    /** The sheet with its greys and a lock below it. */
+    private static BufferedImage withGreys(Swatch swatch, double each) {
+        BufferedImage page = sheet(each);
+        Graphics2D pen = page.createGraphics();
+        int[] greys = {255, 192, 128, 64, 0};
+        for (int i = 0; i < greys.length; i++) {
+            pen.setColor(new Color(greys[i], greys[i], greys[i]));
+            pen.fill(new java.awt.geom.Rectangle2D.Double(
+                    (MarkerSheet.PATCHES_LEFT + i * MarkerSheet.PATCH) * each,
+                    MarkerSheet.TOP * each,
+                    MarkerSheet.PATCH * each,
+                    MarkerSheet.PATCH * each));
+        }
+        pen.drawImage(SwatchDrawing.of(swatch, each), (int) (70 * each), (int) (80 * each), null);
+        pen.dispose();
+        return page;
+    }
+
+    private static BufferedImage lit(BufferedImage page, float red, float green, float blue) {
+        return new java.awt.image.RescaleOp(new float[] {red, green, blue}, new float[3], null).filter(page, null);
+    }
+
+    record OtherLight(float red, float green, float blue, String says) {
+        @Override
+        public String toString() {
+            return says == null ? "as it was" : says;
+        }
+    }
+
+    @DataProvider
+    public Object[] lights() {
+        return new Object[] {
+            new OtherLight(1, 1, 1, null),
+            new OtherLight(.9f, .9f, .9f, null),
+            new OtherLight(.6f, .6f, .6f, "darker by 40 %"),
+            new OtherLight(1, .9f, .7f, "warmer"),
+            new OtherLight(.7f, .85f, 1, "cooler"),
+        };
+    }
+
+    /** By the sheet's grey another light is told, and is no reason not to measure; without its greys nothing is said of it. */
+    @Test(dataProvider = "lights")
+    public void anotherLightThanLastTimeIsSaid(OtherLight light) {
+        BufferedImage page = withGreys(usual(), 3);
+        Measurement before = measured(page);
+        assertNotNull(before.light());
+        assertEquals(before.light().red(), 192, 3);
+        Measurement now =
+                measured(lit(page, light.red(), light.green(), light.blue())).after(before.light());
+        assertEquals(now.quality().fit(), before.quality().fit());
+        List<String> said = now.quality().faults().stream()
+                .map(Measurement.PictureFault::what)
+                .filter(what -> what.contains("light"))
+                .toList();
+        assertEquals(said.isEmpty(), light.says() == null, said.toString());
+        assertTrue(said.isEmpty() || said.get(0).contains(light.says()), said.toString());
+        assertNull(measured(sheet(3)).light());
+        assertEquals(before.after(null), before);
+    }
+
+    /** Under a yellow lamp the sheet sets the white right again: what is measured hardly moves. */
+    @Test
+    public void theSheetSetsTheWhiteBalance() {
+        BufferedImage page = withGreys(usual(), 3);
+        Measurement white = measured(page);
+        Measurement yellow = measured(lit(page, 1, .85f, .6f));
+        assertTrue(white.quality().fit() && yellow.quality().fit(), white.quality() + " " + yellow.quality());
+        assertEquals(yellow.measures().frizz().value(), white.measures().frizz().value(), .5);
+        assertEquals(
+                yellow.measures().definition().value(),
+                white.measures().definition().value(),
+                .5);
+        assertEquals(yellow.measures().shine().value(), white.measures().shine().value(), 1);
+    }
 }

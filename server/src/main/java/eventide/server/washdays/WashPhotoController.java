@@ -1,6 +1,5 @@
 package eventide.server.washdays;
 
-import eventide.picture.MarkerSheet;
 import eventide.picture.Measurement;
 import eventide.picture.Picture;
 import eventide.server.api.NotFoundException;
@@ -24,12 +23,19 @@ class WashPhotoController {
     private final WashDayRepository washDays;
     private final WashPhotoStore photos;
     private final Pictures pictures;
+    private final WitnessService witnesses;
     private final Clock clock;
 
-    WashPhotoController(WashDayRepository washDays, WashPhotoStore photos, Pictures pictures, Clock clock) {
+    WashPhotoController(
+            WashDayRepository washDays,
+            WashPhotoStore photos,
+            Pictures pictures,
+            WitnessService witnesses,
+            Clock clock) {
         this.washDays = washDays;
         this.photos = photos;
         this.pictures = pictures;
+        this.witnesses = witnesses;
         this.clock = clock;
     }
 
@@ -57,8 +63,7 @@ class WashPhotoController {
     /** What it says of the hair. */
     @GetMapping(path = "/photos/{key}/measured")
     Measurement measured(@PathVariable String key) {
-        WashPhotoStore.Shown shown = photos.shown(key).orElseThrow(() -> new NotFoundException("such photograph"));
-        return pictures.measured(shown.jpeg(), MarkerSheet.SQUARE, shown.view().measured());
+        return witnesses.measured(key);
     }
 
     @DeleteMapping("/{id}/photos/{view}")

@@ -3,21 +3,24 @@ package eventide.server.washdays;
 import eventide.picture.Measurement;
 import eventide.picture.Measurement.Measure;
 import eventide.picture.Measurer;
+import eventide.picture.SheetLight;
 import eventide.server.json.Shapes;
 import eventide.shape.Maybe;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What photographs of scored washes say, kept beside them. */
+/** What photographs say, kept beside them. */
 @Repository
 @Transactional(readOnly = true)
 class WitnessStore {
-    /** As many as a large salon takes in some years. */
-    private static final int MOST = 2000;
+    /** The latest of them: how an eye read years ago says little of how it reads now [OURS]. */
+    private static final int MOST = 500;
 
     private static final String OF_SCORED =
             """
@@ -26,6 +29,15 @@ class WitnessStore {
              where d.rating is not null and d.removed_at is null and not d.refresh
                and (cast(:client as bigint) is null or d.client_id = :client)
              order by d.planned_at desc, d.id desc, p.view limit :most
+            """;
+    private static final String BEFORE =
+            """
+            select p.measured
+              from wash_photo p join wash_day d on d.id = p.wash_day_id
+              join wash_photo this on this.view = p.view and this.photo_key = :key
+              join wash_day own on own.id = this.wash_day_id and own.client_id = d.client_id
+             where p.measured is not null and d.removed_at is null and d.planned_at < own.planned_at
+             order by d.planned_at desc, d.id desc limit 10
             """;
     private static final String KEEP =
             """
@@ -47,15 +59,27 @@ class WitnessStore {
         }
     }
 
+    /** The sheet's grey as a photograph shows it. */
+    record Grey(Double red, Double green, Double blue) {
+        static Grey of(SheetLight light) {
+            return light == null ? null : new Grey(light.red(), light.green(), light.blue());
+        }
+
+        SheetLight light() {
+            return new SheetLight(red, green, blue);
+        }
+    }
+
     /** What is kept of what a photograph says: no more than stands beside an eye. */
-    record Said(Boolean fit, @Maybe Points definition, @Maybe Points clumping, @Maybe Points frizz) {
+    record Said(Boolean fit, @Maybe Points definition, @Maybe Points clumping, @Maybe Points frizz, @Maybe Grey grey) {
         static Said of(Measurement measurement) {
             Measurement.Measures measures = measurement.measures();
             return new Said(
                     measurement.quality().fit(),
                     Points.of(measures.definition()),
                     Points.of(measures.clumping()),
-                    Points.of(measures.frizz()));
+                    Points.of(measures.frizz()),
+                    Grey.of(measurement.light()));
         }
     }
 
@@ -92,6 +116,15 @@ class WitnessStore {
                 .param("fit", Measurer.FIT)
                 .param("measured", shapes.keep(said))
                 .update();
+    }
+
+    /** The light of the photograph of the same head and view before this one; empty where none shows the sheet. */
+    Optional<SheetLight> lastLight(String key) {
+        return jdbc.sql(BEFORE).param("key", key).query(String.class).list().stream()
+                .map(kept -> shapes.kept(kept, Said.class).grey())
+                .filter(Objects::nonNull)
+                .map(Grey::light)
+                .findFirst();
     }
 
     private Photographed photographed(ResultSet row, int n) throws SQLException {
