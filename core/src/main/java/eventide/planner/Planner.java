@@ -114,6 +114,10 @@ public final class Planner {
         if (hindered && preparation.asked() != Preparation.Care.NONE) {
             contenders.addAll(contenders(usual(Preparation.Care.NONE)));
         }
+        // Where what is usual leaves no minutes for what holds, what is usual goes first.
+        if (hindered && contenders.stream().noneMatch(plan -> plan.choice().isShaped())) {
+            contenders.addAll(contenders(Refinement.sparing(usual(Preparation.Care.NONE), query)));
+        }
         // Where there is no time, what was run so far has to do.
         return contenders.parallelStream()
                 .map(this::refined)

@@ -6,7 +6,9 @@ import static org.testng.Assert.assertTrue;
 import eventide.check.Finding;
 import eventide.check.Severity;
 import eventide.drying.StepTide;
+import eventide.hair.Density;
 import eventide.hair.Hair;
+import eventide.hair.Pattern;
 import eventide.hair.Porosity;
 import eventide.hair.Strand;
 import eventide.planner.explain.StepWords;
@@ -157,6 +159,22 @@ public class FirstAnswerTest {
                 first -> (first.query().goal().longevity() > 0
                                 || first.query().goal().definition() > 0)
                         && first.worn().stream().noneMatch(product -> product.hold() >= 3));
+    }
+
+    /** Long dense hair and forty minutes, most of which detangling takes: what holds comes before cloth, lifted roots and many scrunches. */
+    @Test
+    public void whatHoldsComesBeforeWhatIsOnlyUsual() {
+        for (int head = 0; head < 12; head++) {
+            Query any = RandomQuery.of(new Random(9100 + head), 40);
+            Hair hair = Hair.of(Strand.COARSE, Porosity.MEDIUM, Pattern.CURLY_3C, Density.HIGH, 48 + head / 2.0);
+            Query query = Changed.with(
+                    Changed.with(Changed.with(any, "hair", hair), "goal", new Goal(3, 2, 2, 1, 2, null)),
+                    "limits",
+                    Limits.ofMinutes(40));
+            assertTrue(
+                    new First(head, query, best(query)).worn().stream().anyMatch(product -> product.hold() >= 3),
+                    "head " + head);
+        }
     }
 
     @Test

@@ -318,6 +318,16 @@ public final class Refinement {
 
     private static final List<Boolean> BOTH = List.of(false, true);
 
+    /** The same where minutes are short: neither lifted nor pressed in cloth, and scrunched as little as will do. */
+    public static Details sparing(Details usual, Query query) {
+        List<Details.Cloth> cloths = DryAndFinish.cloths(query);
+        boolean bare = cloths.contains(Details.Cloth.NONE);
+        return usual.with(usual.work()
+                        .held(false, false)
+                        .scrunched(scrunches(query).get(0)))
+                .with(usual.finish().pressed(bare ? Details.Cloth.NONE : cloths.get(0)));
+    }
+
     /** What a search begins with: as the trade usually does it, lifted and clipped where volume is wanted. */
     public static Details usual(Query query, Before before) {
         return new Details(
