@@ -54,6 +54,9 @@ final class Evaporation {
         if (wet <= target) {
             return 0;
         }
+        if (rate <= 0) {
+            return Double.POSITIVE_INFINITY;
+        }
         double steady = Math.max(0, wet - Math.max(CRITICAL, target)) / rate;
         double falling =
                 Math.log((Math.min(wet, CRITICAL) + TAIL) / (target + TAIL)) * (CRITICAL + TAIL) / (rate * release);

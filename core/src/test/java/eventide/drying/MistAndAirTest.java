@@ -123,6 +123,17 @@ public class MistAndAirTest {
         }
     }
 
+    /** In air that takes up nothing hair stays wet, and is waited for no longer than two days. */
+    @Test
+    public void inSaturatedAirNothingDriesAndTheWaitHasAnEnd() {
+        for (double wet : new double[] {5, 30, 80}) {
+            Routine routine =
+                    new Routine(1, List.of(Step.of(Action.AIR).minutes(1.0).build()), wet, null, null, null, null);
+            double on = TideModel.run(routine, Heads.curly(), Air.of(22, 100)).minutesDryingOn();
+            assertEquals(on, DryingConstants.MOST_AIR_MINUTES, "from " + wet);
+        }
+    }
+
     /** Damp enough to take some hours, and too dry to drip. */
     private static Course after(double minutes, Hair hair, Air air) {
         Step step = Step.of(Action.AIR).minutes(minutes).build();
