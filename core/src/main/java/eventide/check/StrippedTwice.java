@@ -1,10 +1,5 @@
 package eventide.check;
 
-import eventide.hair.Condition;
-import eventide.hair.Porosity;
-import eventide.hair.Reading;
-import eventide.hair.Strand;
-import eventide.hair.Zone;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import eventide.wash.Lifting;
@@ -45,7 +40,7 @@ final class StrippedTwice implements Rule {
     private Finding finding(Wash wash, int second, boolean twice) {
         return Finding.of(
                 this,
-                isFragile(wash) ? Severity.WARN : Severity.NOTE,
+                wash.hair().isFragileAnywhere() ? Severity.WARN : Severity.NOTE,
                 new StepPlace(second, -1),
                 null,
                 twice
@@ -54,19 +49,5 @@ final class StrippedTwice implements Rule {
                 new Mend(
                         twice ? "Clarify once" : "Leave the protein for another day",
                         wash.routine().without(second)));
-    }
-
-    /** Bleached, brittle or dry: porous or coarse. */
-    private static boolean isFragile(Wash wash) {
-        for (Zone zone : Zone.values()) {
-            Reading own = wash.hair().at(zone);
-            if (own.porosity() == Porosity.HIGH
-                    || own.strand() == Strand.COARSE
-                    || own.condition().contains(Condition.BLEACHED)
-                    || own.condition().contains(Condition.BRITTLE)) {
-                return true;
-            }
-        }
-        return false;
     }
 }

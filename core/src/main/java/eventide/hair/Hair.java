@@ -10,6 +10,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * A head of hair as read at the consult: one set of readings, and where a zone differs.
@@ -186,6 +187,11 @@ public record Hair(
             all.put(zone, at(zone));
         }
         return all;
+    }
+
+    /** Whether any zone is fragile. */
+    public boolean isFragileAnywhere() {
+        return Stream.of(Zone.values()).map(this::at).anyMatch(Reading::isFragile);
     }
 
     /** Words for the scalp findings that stop styling; empty when there are none. */

@@ -20,4 +20,9 @@ public record Reading(
     public boolean isDryHair() {
         return porosity == Porosity.HIGH || strand == Strand.COARSE || condition.contains(Condition.BRITTLE);
     }
+
+    /** Roughened or snapped by what strips or stiffens it: bleached, brittle or dry [CP]. */
+    public boolean isFragile() {
+        return isDryHair() || condition.contains(Condition.BLEACHED);
+    }
 }

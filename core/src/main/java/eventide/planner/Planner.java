@@ -104,25 +104,25 @@ public final class Planner {
         return best;
     }
 
-    /**
-     * Plans to begin with, each settled: the best with the care this hair asks for and, where a limit is in the way of something better,
-     * the best without it; of each the best of some ways of shaping and drying, for each has smaller things of its own.
-     */
+    /** The best of some plans to begin with, each settled: smaller things, and a way of working, suit each other. */
     private Evaluation begun() {
-        List<Evaluation> contenders = new ArrayList<>(contenders(usual(preparation.asked())));
-        boolean hindered = search.isHindered();
-        if (hindered && preparation.asked() != Preparation.Care.NONE) {
-            contenders.addAll(contenders(usual(Preparation.Care.NONE)));
-        }
-        // Where what is usual leaves no minutes for what holds, what is usual goes first.
-        if (hindered && contenders.stream().noneMatch(plan -> plan.choice().isShaped())) {
-            contenders.addAll(contenders(Refinement.sparing(usual(Preparation.Care.NONE), query)));
+        Details usual = usual(preparation.asked());
+        List<Evaluation> contenders = new ArrayList<>(contenders(usual));
+        if (search.isHindered()) {
+            shortened(usual).forEach(shorter -> contenders.addAll(contenders(shorter)));
         }
         // Where there is no time, what was run so far has to do.
-        return contenders.parallelStream()
-                .map(this::refined)
-                .min(Evaluation.BEST_FIRST)
-                .orElseGet(() -> stop.isDue() ? runs.best() : null);
+        Evaluation best = refinement().bestOf(contenders, Double.NEGATIVE_INFINITY);
+        return best == null && stop.isDue() ? runs.best() : best;
+    }
+
+    /** What else to begin with where limits are in the way: without the care this hair asks for; as quick as may be; so, with the care. */
+    private Stream<Details> shortened(Details usual) {
+        Details bare = usual(Preparation.Care.NONE);
+        Details quick = Refinement.sparing(bare, query);
+        return preparation.asked() == Preparation.Care.NONE
+                ? Stream.of(quick)
+                : Stream.of(bare, quick, quick.with(preparation.otherwise(bare.before())));
     }
 
     private List<Evaluation> contenders(Details details) {

@@ -62,10 +62,13 @@ public final class Composer {
         this.pattern = query.hair().pattern();
     }
 
-    public Routine compose(Candidate choice) {
+    /**
+     * @param stayMinutes what goes home wet stays and dries for; counts nowhere else
+     */
+    public Routine compose(Candidate choice, double stayMinutes) {
         List<Step> steps = new ArrayList<>(preparation.steps(choice.details().before()));
         style(choice, steps);
-        drying.dry(choice, steps);
+        drying.dry(choice, stayMinutes, steps);
         if (choice.drying().ends()) {
             drying.finish(choice, steps);
         }

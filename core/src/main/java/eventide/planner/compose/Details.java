@@ -120,7 +120,7 @@ public record Details(Before before, Doses dose, Work work, Finish finish) {
      * @param turned the head is turned upside down under the dryer too, not only to the sides
      * @param stop percent dry at which the dryer is put down where air does the rest; counts nowhere else
      * @param roots what is done at the roots once they are dry; where a cast is left they are too
-     * @param stays minutes in the chair before it goes home to dry; counts nowhere else
+     * @param stays how much of the time that is left is spent drying before it goes home; counts nowhere else
      * @param refreshed misted and set right each morning
      */
     public record Finish(
@@ -131,12 +131,12 @@ public record Details(Before before, Doses dose, Work work, Finish finish) {
             double stop,
             Roots roots,
             Cloth cloth,
-            double stays,
+            Stay stays,
             boolean refreshed,
             NightCare night) {
         @Override
         public int hashCode() {
-            int hash = 31 * (int) stop + (int) stays;
+            int hash = 31 * (int) stop + stays.ordinal();
             hash = 31 * hash + 8 * roots.ordinal() + cloth.ordinal();
             hash = 31 * hash + night.ordinal();
             return 16 * hash + (turned ? 8 : 0) + (clips ? 4 : 0) + (castLeft ? 2 : 0) + (fluff ? 1 : 0);
@@ -154,12 +154,29 @@ public record Details(Before before, Doses dose, Work work, Finish finish) {
             return new Finish(turned, clips, castLeft, fluff, stop, roots, other, stays, refreshed, night);
         }
 
-        public Finish staying(double minutes) {
-            return new Finish(turned, clips, castLeft, fluff, stop, roots, cloth, minutes, refreshed, night);
+        public Finish staying(Stay other) {
+            return new Finish(turned, clips, castLeft, fluff, stop, roots, cloth, other, refreshed, night);
         }
 
         public Finish kept(boolean eachMorning, NightCare nights) {
             return new Finish(turned, clips, castLeft, fluff, stop, roots, cloth, stays, eachMorning, nights);
+        }
+    }
+
+    /** What goes home wet may stay and dry while there is time. */
+    public enum Stay {
+        NONE(0, "not staying to dry"),
+        HALF(.5, "staying half the time that is left to dry"),
+        REST(1, "staying as long as there is time to dry");
+
+        /** Of the minutes that are left, a ratio. */
+        public final double share;
+
+        public final String label;
+
+        Stay(double share, String label) {
+            this.share = share;
+            this.label = label;
         }
     }
 

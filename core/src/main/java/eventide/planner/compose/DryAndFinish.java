@@ -53,7 +53,10 @@ public final class DryAndFinish {
         this.bottles = bottles;
     }
 
-    public void dry(Candidate choice, List<Step> steps) {
+    /**
+     * @param stayMinutes what goes home wet stays and dries for; counts nowhere else
+     */
+    public void dry(Candidate choice, double stayMinutes, List<Step> steps) {
         Details.Finish finish = choice.details().finish();
         switch (finish.cloth()) {
             case MICROPLOP ->
@@ -68,7 +71,7 @@ public final class DryAndFinish {
             }
         }
         if (choice.drying() == Candidate.Drying.HOME) {
-            stay(choice, finish.stays(), steps);
+            stay(choice, stayMinutes, steps);
             return;
         }
         boolean clips = finish.clips();
@@ -83,7 +86,7 @@ public final class DryAndFinish {
         } else if (choice.drying() == Candidate.Drying.HOOD) {
             hood(choice, clips, steps);
         } else {
-            diffuse(choice, clips, steps);
+            diffuse(choice, clips, stayMinutes, steps);
         }
     }
 
@@ -162,7 +165,7 @@ public final class DryAndFinish {
         }
     }
 
-    private void diffuse(Candidate choice, boolean clips, List<Step> steps) {
+    private void diffuse(Candidate choice, boolean clips, double stayMinutes, List<Step> steps) {
         guard(choice, steps);
         begin(choice, steps);
         if (Cast.isSetBy(choice.hold()) && !query.schoolsOrDefault().cupsFromStart()) {
@@ -183,8 +186,8 @@ public final class DryAndFinish {
             steps.add(dryer(choice, Action.CUP, choice.details().finish().stop(), Speed.LOW));
             if (choice.drying() == Candidate.Drying.PART) {
                 steps.add(air().untilDry(100.0).build());
-            } else if (choice.details().finish().stays() > 0) {
-                steps.add(air().minutes(choice.details().finish().stays()).build());
+            } else if (stayMinutes > 0) {
+                steps.add(air().minutes(stayMinutes).build());
             }
             return;
         }
@@ -340,7 +343,7 @@ public final class DryAndFinish {
                 PART_DRY,
                 Details.Roots.LEFT,
                 cloths(query).get(0),
-                0,
+                Details.Stay.REST,
                 false,
                 NightCare.NONE);
     }
@@ -365,7 +368,16 @@ public final class DryAndFinish {
 
     private static Details.Finish finish(boolean clips, boolean castLeft, boolean fluff, double stop) {
         return new Details.Finish(
-                true, clips, castLeft, fluff, stop, Details.Roots.LEFT, Details.Cloth.NONE, 0, false, NightCare.NONE);
+                true,
+                clips,
+                castLeft,
+                fluff,
+                stop,
+                Details.Roots.LEFT,
+                Details.Cloth.NONE,
+                Details.Stay.NONE,
+                false,
+                NightCare.NONE);
     }
 
     /** Where oil goes on between rounds another round follows. */

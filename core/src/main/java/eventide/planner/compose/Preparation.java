@@ -114,16 +114,13 @@ public final class Preparation {
     /** Without the care where there is one, else with it as short as it may be. */
     public Details.Before otherwise(Details.Before own) {
         return own.care() == Care.NONE
-                ? new Details.Before(asked(), minutes(asked()).get(0), own.clarified())
+                ? new Details.Before(asked(), minutes(asked()).get(0), own.clarified() && !strips(asked(), true))
                 : new Details.Before(Care.NONE, 0, own.clarified());
     }
 
     /** Clarified and given protein in one wash is too much for hair that is bleached, brittle or dry [CP]. */
     private boolean strips(Care care, boolean clarified) {
-        boolean delicate = has(Condition.BLEACHED)
-                || has(Condition.BRITTLE)
-                || query.hair().porosity() == Porosity.HIGH;
-        return clarified && care == Care.PROTEIN && delicate;
+        return clarified && care == Care.PROTEIN && query.hair().isFragileAnywhere();
     }
 
     private List<Double> minutes(Care care) {

@@ -67,6 +67,10 @@ public final class Stylers {
         public boolean isNone() {
             return members.isEmpty();
         }
+
+        public boolean isConditioning() {
+            return !isNone() && first().isConditioning();
+        }
     }
 
     private record Alike(

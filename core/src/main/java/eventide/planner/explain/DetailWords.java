@@ -134,10 +134,7 @@ public record DetailWords(String otherwise, Predicate<Step> about) {
             about.add(is(Action.MICROPLOP).or(is(Action.PLOP)));
         }
         if (own.stays() != other.stays()) {
-            words.add(
-                    other.stays() == 0
-                            ? "not staying to dry"
-                            : String.format(Locale.ROOT, "staying %.0f minutes to dry", other.stays()));
+            words.add(other.stays().label);
             about.add(is(Action.AIR).or(is(Action.FAN)).or(is(Action.HOOD)).or(is(Action.HOVER)));
         }
         if (own.refreshed() != other.refreshed()) {

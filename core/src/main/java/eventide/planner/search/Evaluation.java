@@ -21,6 +21,7 @@ public final class Evaluation {
     private final Supplier<Wash> washed;
     private final String limit;
     private final double minutesOver;
+    private final double stays;
 
     /** Found on asking, and again when nobody held it meanwhile: the same by whoever asks. */
     private volatile WeakReference<Wash> held = new WeakReference<>(null);
@@ -33,12 +34,14 @@ public final class Evaluation {
      * @param washed gives the same however often it is asked
      * @param limit the one it breaks, null for none
      * @param minutesOver by how many minutes it breaks it, without bound where it is no limit of minutes; 0 for none
+     * @param stays minutes of it that fill what time is left, and would give way
      */
-    public Evaluation(Candidate choice, Supplier<Wash> washed, String limit, double minutesOver) {
+    public Evaluation(Candidate choice, Supplier<Wash> washed, String limit, double minutesOver, double stays) {
         this.choice = choice;
         this.washed = washed;
         this.limit = limit;
         this.minutesOver = minutesOver;
+        this.stays = stays;
     }
 
     public Candidate choice() {
@@ -69,6 +72,11 @@ public final class Evaluation {
     /** Minutes beyond the limits, the hands' and the whole's together; without bound where it breaks another. */
     public double minutesOver() {
         return minutesOver;
+    }
+
+    /** Minutes it cannot do without: a stay gives way to whatever else takes some. */
+    public double minutesNeeded() {
+        return wash().course().minutes() - stays;
     }
 
     /** An upper bound of {@link #worth()}: what it is worth where no rule says anything. No rule is asked. */

@@ -35,10 +35,13 @@ public final class EvaluationCache {
         private final Routine routine;
         private final String limit;
         private final double minutesOver;
+        private final double stays;
         private volatile WeakReference<Course> held;
 
         Tried(Candidate choice) {
-            routine = composer.compose(choice);
+            Stayed stayed = stayed(choice);
+            routine = stayed.routine();
+            stays = stayed.minutes();
             Course course = courses.over(routine);
             held = new WeakReference<>(course);
             Limits limits = query.limitsOrUsual();
@@ -55,6 +58,32 @@ public final class EvaluationCache {
             return course;
         }
     }
+
+    /** A choice written out, with the minutes it stays before it goes home wet. */
+    private record Stayed(Routine routine, double minutes) {}
+
+    /** What is put on against a dryer's heat takes some of the minutes that are left. */
+    private Stayed stayed(Candidate choice) {
+        double share = choice.drying().ends() ? 0 : choice.details().finish().stays().share;
+        if (share == 0) {
+            return new Stayed(composer.compose(choice, 0), 0);
+        }
+        // What stays as long as the last like it is run once; any other guess comes to the same in two runs.
+        double guess = lastStay;
+        Routine guessed = composer.compose(choice, guess);
+        double needed = courses.over(guessed).minutes() - guess;
+        double left = query.limitsOrUsual().minutes() - needed;
+        double minutes = Math.max(0, Math.min(MOST_STAY, Math.floor(left * share / FIVE) * FIVE));
+        lastStay = Math.max(FIVE, minutes);
+        return new Stayed(minutes == guess ? guessed : composer.compose(choice, minutes), minutes);
+    }
+
+    private volatile double lastStay = FIVE;
+
+    /** Minutes are said in fives. */
+    private static final double FIVE = 5;
+    /** Nobody sits longer for wet hair, minutes [OURS]. */
+    private static final double MOST_STAY = 240;
 
     /**
      * @param courses over this head in this air
@@ -77,7 +106,7 @@ public final class EvaluationCache {
         if (run.limit != null) {
             broken.merge(run.limit, 1, Integer::sum);
         }
-        Evaluation plan = new Evaluation(choice, () -> wash(run, finish), run.limit, run.minutesOver);
+        Evaluation plan = new Evaluation(choice, () -> wash(run, finish), run.limit, run.minutesOver, run.stays);
         if (plan.isFeasible()) {
             plan.bound(); // by whoever runs it, side by side with others
         }

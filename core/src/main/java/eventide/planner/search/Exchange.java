@@ -61,7 +61,8 @@ public final class Exchange {
             for (int j = i + 1; j < run.size(); j++) {
                 double gain = run.get(i).worth() + run.get(j).worth() - 2 * plan.worth() + TOGETHER;
                 double over = over(plan, run.get(i), run.get(j));
-                if (gain > Refinement.WORTH_CHANGING && over <= MINUTES_TOGETHER) {
+                boolean helps = over == 0 || gives(plan, run.get(i)) || gives(plan, run.get(j));
+                if (gain > Refinement.WORTH_CHANGING && over <= MINUTES_TOGETHER && helps) {
                     pairs.add(new Pair(run.get(i), run.get(j), over > 0 ? gain - LIKELY_OVER : gain));
                 }
             }
@@ -102,8 +103,13 @@ public final class Exchange {
         return Math.max(0, Math.max(whole - limits.minutes(), hands - limits.chairMinutesOrAll()));
     }
 
+    /** Whether a change gives minutes back. */
+    private static boolean gives(Evaluation plan, Evaluation other) {
+        return minutes(other) < minutes(plan) || chairMinutes(other) < chairMinutes(plan);
+    }
+
     private static double minutes(Evaluation plan) {
-        return plan.wash().course().minutes();
+        return plan.minutesNeeded();
     }
 
     private static double chairMinutes(Evaluation plan) {

@@ -56,13 +56,12 @@ public final class Forecasts {
 
     public List<PlanClass> classes() {
         Map<Way, Sample> samples = samples();
-        Mixtures likely = new Mixtures(stylers);
         List<PlanClass> classes = new ArrayList<>();
         List<Layers> layerings = stylers.layerings();
         // Which bottles suit best hardly hangs on how the hair is dried: they are ranked once for all ways.
         List<List<Mixture>> mixtures = layerings.parallelStream()
-                .map(layers -> likely.likeliest(
-                        layers, details, best(samples, layers.isShaped()).forecast()))
+                .map(layers -> space.mixtures()
+                        .usual(layers, details, best(samples, layers.isShaped()).forecast()))
                 .toList();
         for (int i = 0; i < layerings.size(); i++) {
             Layers layers = layerings.get(i);
@@ -145,7 +144,7 @@ public final class Forecasts {
     /** Minutes by which a plan that takes so many more than another would break a limit, negative where it would keep it. */
     public static double over(Query query, Evaluation like, double more) {
         Limits limits = query.limitsOrUsual();
-        double minutes = like.wash().course().minutes() + more;
+        double minutes = like.minutesNeeded() + more;
         double over = Math.max(
                 minutes - limits.minutes(), like.wash().course().chairMinutes() + more - limits.chairMinutesOrAll());
         boolean late = "time to be dry".equals(like.limit());

@@ -2,6 +2,7 @@ package eventide.planner.search;
 
 import eventide.planner.Query;
 import eventide.planner.compose.Candidate;
+import eventide.planner.compose.Layers;
 import eventide.planner.search.OtherBottles.Dosed;
 import java.util.ArrayList;
 import java.util.List;
@@ -52,7 +53,7 @@ public final class Improvement {
     /** Runs in other bottles that bring nothing after which the rest is left: of the plan itself, and of each other way [OURS]. */
     private static final int MOST_IDLE = 48;
 
-    private static final int MOST_IDLE_OTHERWISE = 18;
+    private static final int MOST_IDLE_OTHERWISE = 12;
 
     private Evaluation exchanged(Evaluation plan) {
         List<Candidate> singles = new ArrayList<>();
@@ -69,7 +70,7 @@ public final class Improvement {
         return new Exchange(query, runs::of).best(plan, singles);
     }
 
-    /** Each other way has smaller things, and bottles, of its own; so have clips, and a cast that is left. */
+    /** Each other way has smaller things, and bottles, of its own; so have clips, a cast that is left, and a layer more or less. */
     private Evaluation otherwiseWorked(Evaluation plan) {
         List<Dosed> mixed = mixed(plan);
         List<List<Candidate>> ways = new ArrayList<>(search.otherWays(plan));
@@ -77,9 +78,24 @@ public final class Improvement {
         Stream<Evaluation> likeliest = ways.parallelStream()
                 .map(way -> bottles.best(mixed, way, plan.worth(), MOST_IDLE_OTHERWISE))
                 .filter(Objects::nonNull);
-        return Evaluation.best(
-                Stream.concat(likeliest, Stream.ofNullable(search.otherwiseShaped(plan))).toList().parallelStream()
-                        .map(refinement::of)
-                        .toList());
+        return refinement.bestOf(
+                Stream.of(likeliest, otherwiseLayered(plan), Stream.ofNullable(search.otherwiseShaped(plan)))
+                        .flatMap(some -> some)
+                        .toList(),
+                plan.worth());
     }
+
+    private Stream<Evaluation> otherwiseLayered(Evaluation plan) {
+        Layers own = Layers.of(plan.choice());
+        return search.neighbours(plan.choice()).stream()
+                .filter(choice -> !Layers.of(choice).equals(own))
+                .distinct()
+                .map(runs::of)
+                .filter(Evaluation::isFeasible)
+                .sorted(Evaluation.BEST_FIRST)
+                .limit(OTHERWISE_LAYERED);
+    }
+
+    /** With other layers so many are settled [OURS]. */
+    private static final int OTHERWISE_LAYERED = 3;
 }

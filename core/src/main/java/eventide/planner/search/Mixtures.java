@@ -1,6 +1,7 @@
 package eventide.planner.search;
 
 import eventide.planner.compose.Details;
+import eventide.planner.compose.Details.Doses;
 import eventide.planner.compose.Layers;
 import eventide.planner.compose.Stylers;
 import eventide.planner.compose.Stylers.BottleClass;
@@ -11,6 +12,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.UnaryOperator;
 
 /** Which bottles go best together, by a forecast: the relaxation that a search begins with, for no water is run. */
@@ -20,8 +22,19 @@ public final class Mixtures {
 
     private final Stylers stylers;
 
+    private record Asked(Layers layers, Doses dose, boolean foamUnder) {}
+
+    private final Map<Asked, List<Mixture>> ranked = new ConcurrentHashMap<>();
+
     public Mixtures(Stylers stylers) {
         this.stylers = stylers;
+    }
+
+    /** The same by the first forecast that was asked with these amounts: which bottles suit hardly hangs on care, cloth and drying. */
+    public List<Mixture> usual(Layers layers, Details details, Forecast forecast) {
+        return ranked.computeIfAbsent(
+                new Asked(layers, details.dose(), details.work().foamUnder()),
+                asked -> likeliest(layers, details, forecast));
     }
 
     /** The likeliest mixtures of some layers, best first, by one forecast: what holds by itself, what feeds by itself, then both. */

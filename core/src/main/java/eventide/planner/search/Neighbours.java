@@ -100,8 +100,9 @@ public final class Neighbours {
                                 own.with(slot, BottleClass.NONE).with(like, kind),
                                 taken.details().dose(),
                                 taken.details().work().foamUnder())))
-                        .limit(OTHER_BOTTLES / 2)
-                        .forEach(kind -> likeliest.add(taken.with(slot, null).with(like, kind.first())));
+                        .flatMap(kind -> kind.members().stream())
+                        .limit(OTHER_BOTTLES)
+                        .forEach(bottle -> likeliest.add(taken.with(slot, null).with(like, bottle)));
             }
         }
         likeliest.removeIf(choice -> !stylers.isInPlace(choice.gel() != null, choice.mousse() != null));

@@ -41,6 +41,10 @@ public final class PlanClass {
     private int next;
     private int failed;
     private Evaluation best;
+    /** Whether what holds in the plan its forecast is of feeds too, null where that is another class's; and what rules took off it. */
+    private Boolean conditions;
+
+    private double flaws;
 
     /**
      * @param mixtures the likeliest of its layers
@@ -81,8 +85,14 @@ public final class PlanClass {
     /** Mixtures looked at before a class is [OURS]. */
     private static final int LOOKED_AT = 6;
 
+    /** What holds and feeds too bears to be alone on the hair, what only holds does not: a rule is known to speak of the one that was run. */
     private double worth(Mixture mixture) {
-        return forecast.worth(mixture, details.dose(), details.work().foamUnder());
+        boolean likeRun = conditions == null || conditions == isConditioning(mixture);
+        return forecast.worth(mixture, details.dose(), details.work().foamUnder()) + (likeRun ? 0 : flaws);
+    }
+
+    private static boolean isConditioning(Mixture mixture) {
+        return mixture.gel().isConditioning() || mixture.mousse().isConditioning();
     }
 
     public Frame frame() {
@@ -179,6 +189,8 @@ public final class PlanClass {
         if (!isRun()) {
             Mixture first = ranked.get(0);
             forecast = plan.forecast(query);
+            conditions = isConditioning(first);
+            flaws = layers.isMoist() ? 0 : plan.bound() - plan.worth();
             minutesOver = Forecasts.over(query, plan, 0);
             rank();
             // The one that was run need not be the likeliest any more: it is the first that is done with.
@@ -187,6 +199,9 @@ public final class PlanClass {
         }
         Mixture run = ranked.get(next);
         next++;
+        if (conditions != isConditioning(run)) {
+            flaws = 0;
+        }
         if (best == null && !plan.isFeasible() && drierNext(query, run)) {
             minutesOver = 0;
         } else {

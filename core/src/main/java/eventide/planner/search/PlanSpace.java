@@ -18,6 +18,7 @@ public final class PlanSpace {
     private final Stylers stylers;
     private final Composer composer;
     private final List<Frame> ways;
+    private final Mixtures mixtures;
 
     /**
      * @param ways of shaping and drying; how the head is parted is decided here
@@ -26,10 +27,15 @@ public final class PlanSpace {
         this.stylers = stylers;
         this.composer = composer;
         this.ways = List.copyOf(ways);
+        this.mixtures = new Mixtures(stylers);
     }
 
     public Stylers stylers() {
         return stylers;
+    }
+
+    public Mixtures mixtures() {
+        return mixtures;
     }
 
     public List<Frame> ways() {

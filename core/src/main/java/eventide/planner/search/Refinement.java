@@ -11,6 +11,7 @@ import eventide.planner.compose.Details.Doses;
 import eventide.planner.compose.Details.Finish;
 import eventide.planner.compose.Details.Order;
 import eventide.planner.compose.Details.Share;
+import eventide.planner.compose.Details.Stay;
 import eventide.planner.compose.Details.Water;
 import eventide.planner.compose.Details.Work;
 import eventide.planner.compose.DryAndFinish;
@@ -84,6 +85,29 @@ public final class Refinement {
         return best;
     }
 
+    /**
+     * The best of some plans, each settled: every question is asked of all of them once, then on of those that are still near the best.
+     * Null where none is.
+     *
+     * @param needed what is worth less need not be looked for
+     */
+    public Evaluation bestOf(List<Evaluation> plans, double needed) {
+        List<Evaluation> once = plans.parallelStream()
+                .map(plan -> climbed(plan, questions, 1))
+                .distinct()
+                .toList();
+        double best = Math.max(
+                needed, once.stream().mapToDouble(Evaluation::worth).max().orElse(needed));
+        return once.parallelStream()
+                .filter(plan -> plan.worth() >= best - STILL_NEAR)
+                .map(this::of)
+                .min(Evaluation.BEST_FIRST)
+                .orElse(null);
+    }
+
+    /** What asking once more has hardly ever made up for, in points of worth [OURS; what it misses is measured by bin/bench]. */
+    private static final double STILL_NEAR = 1;
+
     /** Points of worth that a limit is in the way of: of each question the best answer that breaks one, together. */
     public double hindered(Evaluation plan) {
         return questions.stream()
@@ -98,9 +122,13 @@ public final class Refinement {
     }
 
     private Evaluation climbed(Evaluation plan, List<Function<Candidate, List<Details>>> asked) {
+        return climbed(plan, asked, MOST_ROUNDS);
+    }
+
+    private Evaluation climbed(Evaluation plan, List<Function<Candidate, List<Details>>> asked, int rounds) {
         Evaluation best = plan;
         int sure = 0;
-        for (int i = 0; i < MOST_ROUNDS * asked.size() && sure < asked.size() && !stop.isDue(); i++) {
+        for (int i = 0; i < rounds * asked.size() && sure < asked.size() && !stop.isDue(); i++) {
             Evaluation better = answered(best, asked.get(i % asked.size()));
             sure = better == best ? sure + 1 : 1;
             best = better;
@@ -154,26 +182,12 @@ public final class Refinement {
         return all;
     }
 
-    /** What goes home wet may stay and dry while there is time [OURS]. */
     private List<Details> stays(Candidate choice) {
         Finish own = choice.details().finish();
-        if (choice.drying().ends()) {
-            return List.of();
-        }
-        double others = judge.apply(choice).wash().course().minutes() - own.stays();
-        double rest = Math.floor((query.limitsOrUsual().minutes() - others) / FIVE) * FIVE;
-        // Under a dryer something is put on against its heat first: that takes minutes too.
-        return Stream.of(0.0, rest / 2, rest - FIVE, rest, rest + FIVE, rest + 2 * FIVE)
-                .map(minutes -> Math.max(0, Math.min(MOST_STAY, Math.floor(minutes / FIVE) * FIVE)))
-                .distinct()
-                .map(minutes -> choice.details().with(own.staying(minutes)))
-                .toList();
+        return choice.drying().ends()
+                ? List.of()
+                : each(List.of(Stay.values()), stay -> choice.details().with(own.staying(stay)));
     }
-
-    /** Minutes are said in fives. */
-    private static final double FIVE = 5;
-    /** Nobody sits longer for wet hair, minutes [OURS]. */
-    private static final double MOST_STAY = 240;
 
     private List<Details> roots(Candidate choice) {
         Finish own = choice.details().finish();
@@ -324,6 +338,7 @@ public final class Refinement {
         boolean bare = cloths.contains(Details.Cloth.NONE);
         return usual.with(usual.work()
                         .held(false, false)
+                        .met(Water.DRIER)
                         .scrunched(scrunches(query).get(0)))
                 .with(usual.finish().pressed(bare ? Details.Cloth.NONE : cloths.get(0)));
     }

@@ -231,7 +231,7 @@ public final class Search {
                         .map(choice::with)
                         .toList())
                 .stream()
-                .filter(Evaluation::isFeasible)
+                .filter(plan -> plan.minutesOver() <= MINUTES_TO_MAKE_UP)
                 .filter(plan -> plan.bound() > taken.worth() - SETTLES)
                 .sorted(Comparator.comparingDouble((Evaluation plan) -> -plan.bound()))
                 .forEach(plan -> ways.computeIfAbsent(way(plan.choice()), any -> new ArrayList<>())
@@ -239,10 +239,14 @@ public final class Search {
         return ways.values().stream().limit(MOST_CONTENDERS).toList();
     }
 
+    /** Minutes over a limit that other bottles, fewer or on drier hair, may make up [OURS]. */
+    private static final double MINUTES_TO_MAKE_UP = 10;
+
     /** The likeliest that is shaped where a plan is not, or is not where it is; null where none comes near. */
     public Evaluation otherwiseShaped(Evaluation taken) {
         boolean shaped = taken.choice().isShaped();
-        return rival(one -> one.layers().isShaped() != shaped, taken.worth() - SETTLES);
+        double settles = shaped ? SETTLES : 2 * SETTLES;
+        return rival(one -> one.layers().isShaped() != shaped, taken.worth() - settles);
     }
 
     /** However it is parted. */
@@ -289,8 +293,7 @@ public final class Search {
     private List<PlanClass> fromEarlier() {
         Evaluation before = runs.of(shared.choice().with(earlier.details));
         double more = shared.worth() - before.worth();
-        double minutes =
-                shared.wash().course().minutes() - before.wash().course().minutes();
+        double minutes = shared.minutesNeeded() - before.minutesNeeded();
         return earlier.classes.stream()
                 .map(one -> one.with(details, more, minutes))
                 .toList();
