@@ -222,6 +222,15 @@ public class FirstAnswerTest {
     }
 
     @Test
+    public void fragileHairIsNotStrippedAndStiffenedInOneWash() {
+        never(
+                "clarified and given protein",
+                first -> first.query().hair().isFragileAnywhere()
+                        && first.does(Action.CLARIFY)
+                        && first.does(Action.PROTEIN));
+    }
+
+    @Test
     public void sectionsFitTheHair() {
         never("more sections than there is hair", first -> first.steps().stream()
                 .anyMatch(step -> step.sectionsOrOne()

@@ -78,6 +78,7 @@ public final class EvaluationCache {
         return new Stayed(minutes == guess ? guessed : composer.compose(choice, minutes), minutes);
     }
 
+    /** Only ever a guess: what a stay comes to does not hang on it. */
     private volatile double lastStay = FIVE;
 
     /** Minutes are said in fives. */
