@@ -71,11 +71,16 @@ public final class EvaluationCache {
         // What stays as long as the last like it is run once; any other guess comes to the same in two runs.
         double guess = lastStay;
         Routine guessed = composer.compose(choice, guess);
-        double needed = courses.over(guessed).minutes() - guess;
+        double needed = exactly(courses.over(guessed).minutes() - guess);
         double left = query.limitsOrUsual().minutes() - needed;
         double minutes = Math.max(0, Math.min(MOST_STAY, Math.floor(left * share / FIVE) * FIVE));
         lastStay = Math.max(FIVE, minutes);
         return new Stayed(minutes == guess ? guessed : composer.compose(choice, minutes), minutes);
+    }
+
+    /** Without the last digits, which hang on the guess. */
+    private static double exactly(double minutes) {
+        return Math.rint(minutes * 1e6) / 1e6;
     }
 
     /** Only ever a guess: what a stay comes to does not hang on it. */
