@@ -20,6 +20,7 @@ public record Air(
     /** A mild room and nothing else to wear hair in: dew point 12 °C [OURS, the middle of the easy band]. */
     public static final Air EASY = of(22, 52);
 
+    /** Indoors only: degrees Celsius and percent of relative humidity. */
     public static Air of(double temperatureC, double relativeHumidity) {
         return new Air(temperatureC, relativeHumidity, null);
     }

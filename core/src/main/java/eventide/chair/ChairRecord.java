@@ -85,6 +85,7 @@ public record ChairRecord(
      */
     public record Mended(String event, Instant said, Instant taken) {}
 
+    /** The record that events come to, in whatever order and however often each arrived. */
     public static ChairRecord of(Routine routine, Collection<ChairEvent> events) {
         Clocks clocks = Clocks.of(events);
         ChairFold fold = new ChairFold(routine);
@@ -101,6 +102,7 @@ public record ChairRecord(
         return said.plus(Duration.between(last.said(), last.taken()));
     }
 
+    /** Whether the clock of the wash stands still. */
     public boolean isPaused() {
         return !pauses.isEmpty() && pauses.get(pauses.size() - 1).to() == null;
     }

@@ -23,6 +23,7 @@ public record Cue(int step, int sections, double minutes, String how, List<Set<Z
     /** A section that takes less than this is not worth a tap of its own, minutes [OURS]. */
     private static final double WORTH_A_TAP = .75;
 
+    /** One for each step that was planned, with the minutes it has and the sections it is counted by. */
     public static List<Cue> of(Routine routine, Course planned) {
         List<Cue> cues = new ArrayList<>();
         for (StepTide own : planned.tide().steps()) {

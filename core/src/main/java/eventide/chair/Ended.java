@@ -46,6 +46,7 @@ public record Ended(
         }
     }
 
+    /** What came of a wash that is over: minutes, water and amounts as they were, beside the plan's. */
     public static Ended of(AtTheChair chair) {
         List<Otherwise> otherwise = new ArrayList<>();
         for (int i = 0; i < chair.routine().steps().size(); i++) {

@@ -29,6 +29,7 @@ public record Live(
     /** Fewer minutes than this behind are not worth hurrying for [OURS]. */
     private static final double LATE = 3;
 
+    /** Where the wash stands now: the step at hand, the water as it must be, what waits. */
     public static Live of(AtTheChair chair) {
         Integer open = chair.record().open();
         double end = chair.course().minutes();

@@ -19,6 +19,7 @@ public enum Look {
         this.percent = percent;
     }
 
+    /** The middle of what is called so, percent of water. */
     public double percent() {
         return percent;
     }

@@ -34,6 +34,7 @@ public record StepTimer(
     /** Cup-diffusing holds the bowl 10 to 20 s at a section [CP]: the middle. */
     public static final double CUP_SECONDS = 15;
 
+    /** The clocks a routine starts, each with when it is due by the plan. */
     public static List<StepTimer> of(Routine routine, Tide planned) {
         List<StepTimer> timers = new ArrayList<>();
         for (StepTide own : planned.steps()) {

@@ -58,6 +58,7 @@ public final class Cautions {
 
     private Cautions() {}
 
+    /** What may hurt in this routine on this head (TRADE, cautions), each said once; never a diagnosis. */
     public static List<Caution> of(Routine routine, Hair hair) {
         List<Caution> cautions = new ArrayList<>();
         for (Known known : KNOWN) {

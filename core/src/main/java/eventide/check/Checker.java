@@ -58,6 +58,7 @@ public final class Checker {
 
     private Checker() {}
 
+    /** Every rule a wash is read by. */
     public static List<Rule> rules() {
         return RULES;
     }

@@ -19,6 +19,7 @@ public record Finding(
         String message,
         String why,
         Source source,
+        /** One finding of a rule, its source the rule's own; step, zone and mend null where it has none. */
         @Maybe String citation,
         @Maybe Mend mend,
         @Maybe Integer under) {

@@ -72,6 +72,7 @@ public record Aftercare(
     /** Washes with a best day that are enough to speak of it [OURS]. */
     private static final int ENOUGH = 3;
 
+    /** Nights, mornings, amounts and the next wash, for one head as it was washed. */
     public static Aftercare of(AftercareQuestion asked) {
         NightCare nights = nights(asked.worn(), asked.hair());
         Correction learned = asked.learnedOrNone();

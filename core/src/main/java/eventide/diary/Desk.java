@@ -98,6 +98,7 @@ public record Desk(LocalDate today, List<DeskLine> lines, List<DeskEvent> events
     /** Days of wear that are worth a look; later ones tell little more [OURS]. */
     private static final int LOOKED_UNTIL = 4;
 
+    /** What is due of whom today and what runs out on the shelf, most urgent first. */
     public static Desk of(LocalDate today, List<DeskHead> heads, List<Product> shelf) {
         List<DeskLine> lines = new ArrayList<>();
         for (DeskHead head : heads) {

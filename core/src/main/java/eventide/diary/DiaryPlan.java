@@ -31,6 +31,7 @@ public record DiaryPlan(List<DiaryEntry> entries, @Maybe EventPlan event, List<D
     /** Washes before an event in which nothing is new [CP]. */
     private static final int NOTHING_NEW = 2;
 
+    /** Plans the days asked for: washes, care, event and what stands in each other's way. */
     public static DiaryPlan of(DiaryQuestion asked) {
         return new Making(asked).plan();
     }

@@ -60,10 +60,12 @@ public record KeptDiary(
         }
     }
 
+    /** Visits that were agreed, in the order they were kept; empty for none. */
     public List<ClientVisit> visitsOrNone() {
         return visits == null ? List.of() : visits;
     }
 
+    /** What was put on another day by hand; empty for none. */
     public List<PutElsewhere> movedOrNone() {
         return moved == null ? List.of() : moved;
     }

@@ -67,6 +67,7 @@ public record Refresh(
                 judged.beyond());
     }
 
+    /** What this morning takes, planned on the outer hair and what is in it; or the word that a wash is due. */
     public static Refresh of(RefreshQuestion asked) {
         List<Reason> due = WashDue.because(asked);
         return due.isEmpty() ? new RefreshMaking(asked).refresh() : due(due);

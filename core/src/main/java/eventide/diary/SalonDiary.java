@@ -24,6 +24,7 @@ public record SalonDiary(@Maybe WorkingHours hours, @Maybe List<BusyTime> busy) 
         }
     }
 
+    /** Times that are taken already; empty for none. */
     public List<BusyTime> busyOrNone() {
         return busy == null ? List.of() : busy;
     }

@@ -90,6 +90,7 @@ public final class Course {
         rootsNow = roots;
     }
 
+    /** The water minute by minute; drawn on first asking, the same for all who ask. */
     public Tide tide() {
         return tide;
     }
@@ -99,6 +100,7 @@ public final class Course {
         return mean(null, lengthsNow);
     }
 
+    /** Percent of water at the roots where the run stands now, the mean by hair mass. */
     public double rootsNow() {
         return mean(null, rootsNow);
     }
@@ -136,6 +138,7 @@ public final class Course {
         return seen;
     }
 
+    /** Every turn of hands a step of the routine came to: one, or one for each section; empty where it was not reached. */
     public List<Visit> visits(StepPlace place) {
         return Collections.unmodifiableList(byPlace.getOrDefault(place, List.of()));
     }
@@ -164,6 +167,7 @@ public final class Course {
         return endLengths;
     }
 
+    /** Percent of water at the roots when all is done. */
     public double endRoots() {
         return endRoots;
     }
@@ -178,6 +182,7 @@ public final class Course {
         return chairMinutes;
     }
 
+    /** Grams of dry hair on the head. */
     public double hairGrams() {
         return grams(null);
     }

@@ -66,6 +66,7 @@ public final class Visit {
         restedMinutes = rested;
     }
 
+    /** Where in the routine its step stands. */
     public StepPlace place() {
         return place;
     }
@@ -79,14 +80,17 @@ public final class Visit {
         return section;
     }
 
+    /** Minutes from the start of the wash; fractions count. */
     public double startMinute() {
         return startMinute;
     }
 
+    /** Minutes from the start of the wash at which hands are free of it. */
     public double endMinute() {
         return endMinute;
     }
 
+    /** How long it takes, 0 where its water was reached already. */
     public double minutes() {
         return endMinute - startMinute;
     }
@@ -104,6 +108,7 @@ public final class Visit {
         return wetness;
     }
 
+    /** Percent of water at the roots of the hair it covers, as it begins. */
     public double rootsWetness() {
         if (Double.isNaN(rootsWetness)) {
             rootsWetness = course.mean(cells, roots);
@@ -117,6 +122,7 @@ public final class Visit {
         return own.length == 0 ? wetness() : course.mean(own, lengths);
     }
 
+    /** Percent of water at the roots of one zone, as it begins. */
     public double rootsWetness(Zone zone) {
         int[] own = course.within(cells, zone);
         return own.length == 0 ? rootsWetness() : course.mean(own, roots);
@@ -132,6 +138,7 @@ public final class Visit {
         return course.together(lengths, roots);
     }
 
+    /** Percent of water at all roots, as it begins. */
     public double headRootsWetness() {
         return course.mean(null, roots);
     }
@@ -141,6 +148,7 @@ public final class Visit {
         return course.grams(cells);
     }
 
+    /** Zones of which it covers any hair. */
     public Set<Zone> zones() {
         Set<Zone> whole = zones;
         if (whole == null) {
@@ -197,6 +205,7 @@ public final class Visit {
         return course.mean(cells, moment.lengths);
     }
 
+    /** Percent of water at the roots it covers, at another moment. */
     public double rootsWetnessAt(Visit moment) {
         return course.mean(cells, moment.roots);
     }

@@ -20,14 +20,17 @@ public enum Wetness {
         this.from = from;
     }
 
+    /** As it is said at the basin: dripping, soaking, wet, damp, nearly dry, dry. */
     public String label() {
         return label;
     }
 
+    /** The least percent that is called so. */
     public double fromPercent() {
         return from;
     }
 
+    /** What a percentage from 0 to 100 is called. */
     public static Wetness of(double percent) {
         Wetness found = percent < DRY_BELOW ? DRY : NEARLY_DRY;
         for (Wetness word : values()) {

@@ -102,6 +102,7 @@ public enum GuidedTest {
             Integer seconds,
             Boolean byEye) {}
 
+    /** How it is done and what its answers mean. */
     public Card card() {
         return new Card(this, label, whatToDo, lookFor, reading, seconds, byEye);
     }

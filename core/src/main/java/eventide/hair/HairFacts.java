@@ -18,6 +18,7 @@ public record HairFacts(double hairGrams, ZoneFacts whole, Map<Zone, ZoneFacts> 
      */
     public record ZoneFacts(double hairGrams, double shrinkagePercent, double curlIndex, double naturalCm) {}
 
+    /** Shrinkage, curl index and grams of hair that follow from the readings, by zone. */
     public static HairFacts of(Hair hair) {
         Map<Zone, ZoneFacts> byZone = new EnumMap<>(Zone.class);
         double grams = HairMass.grams(hair);

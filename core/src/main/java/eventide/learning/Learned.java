@@ -82,6 +82,7 @@ public final class Learned {
                 + (effect.origin().isOfHead() ? "|" + head : "");
     }
 
+    /** The washes it rests on. */
     public List<Sample> samples() {
         return samples;
     }

@@ -27,6 +27,7 @@ public record Prediction(
     /** Washes that name nobody are of one head. */
     private static final String NOBODY = "this head";
 
+    /** Learns from the history given, and from nothing else, what the next wash is likely to score. */
     public static Prediction of(PredictionQuestion asked) {
         NextWash next = asked.next();
         String head = name(next.client());

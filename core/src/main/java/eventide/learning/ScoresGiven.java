@@ -40,6 +40,7 @@ public final class ScoresGiven {
         return scores;
     }
 
+    /** Each zone's own scores; what was not scored is not in it. */
     public static Map<Zone, Map<ScoreName, Double>> byZone(Rating rating) {
         Map<Zone, Map<ScoreName, Double>> zones = new EnumMap<>(Zone.class);
         rating.byZone().forEach((zone, own) -> zones.put(zone, of(own)));

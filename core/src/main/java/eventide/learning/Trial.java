@@ -38,6 +38,7 @@ public record Trial(
     /** LEFT less RIGHT, points. */
     public record SideEffect(double estimate, double low, double high) {}
 
+    /** Reads pairs by the exact sign-flip test of their mean, the side taken out first. */
     public static Trial of(TrialQuestion asked) {
         return of(asked, asked.confidence());
     }

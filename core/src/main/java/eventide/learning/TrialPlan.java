@@ -72,10 +72,12 @@ public record TrialPlan(
         }
     }
 
+    /** Washes that do not count, each with the reason kept; empty for none. */
     public List<LeftOut> leftOutOrNone() {
         return leftOut == null ? List.of() : leftOut;
     }
 
+    /** Whether nobody stopped it. */
     public boolean isRunning() {
         return stoppedAt == null;
     }

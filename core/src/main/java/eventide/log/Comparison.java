@@ -47,6 +47,7 @@ public record Comparison(
             new Score("frizz", Rating.ZoneRating::frizz),
             new Score("volume", Rating.ZoneRating::volume));
 
+    /** Two washes of one head: what was done otherwise, and how the scores moved from the first to the second. */
     public static Comparison of(Washed one, Washed other) {
         List<RoutineChange> differences = Differences.between(one, other);
         List<RoutineChange> counted =

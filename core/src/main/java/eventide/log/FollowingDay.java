@@ -37,6 +37,7 @@ public record FollowingDay(
         refreshed = Frozen.set(refreshed);
     }
 
+    /** Whether the style was given up that day. */
     public boolean isOver() {
         return Boolean.TRUE.equals(over);
     }

@@ -82,6 +82,7 @@ public final class Rubric {
                             new Level(6, "a band of light on most curls"),
                             new Level(8, "clear bands on every curl"))));
 
+    /** What is judged and what each level looks like, in the order it is asked. */
     public static List<Score> scores() {
         return SCORES;
     }

@@ -109,10 +109,12 @@ public final class OtherStylers {
             return ledger;
         }
 
+        /** Whether it is the crown, where a foam may go on alone. */
         public boolean isCrown() {
             return zone == Zone.CROWN;
         }
 
+        /** Of the head's hair, from 0 to 1. */
         public double share() {
             return share;
         }
@@ -190,6 +192,7 @@ public final class OtherStylers {
         return places.stream().map(place -> place.parted(from, to)).toList();
     }
 
+    /** Hair that is scored alike: shares add to 1. */
     public List<Place> places() {
         return places;
     }

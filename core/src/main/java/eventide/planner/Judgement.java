@@ -63,11 +63,13 @@ public record Judgement(
         }
     }
 
+    /** Of a routine somebody wrote: run through the water, scored and checked as it stands; nothing in it is bettered. */
     public static Judgement of(Question asked) {
         Wash wash = Wash.of(asked.routine(), asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits());
         return of(asked.learned() == null ? wash : wash.taught(asked.learned()));
     }
 
+    /** Of a wash that was run already, its numbers rounded as they are shown. */
     public static Judgement of(Wash wash) {
         return new Judgement(
                 wash.course().drawn(),
@@ -84,6 +86,7 @@ public record Judgement(
                 BeyondLimits.of(wash));
     }
 
+    /** What the stylers and washing products of it cost, cents; a bottle without a price or a size costs nothing. */
     public static double costCents(List<Amount> amounts) {
         return round(amounts.stream().mapToDouble(Amount::costCents).sum());
     }

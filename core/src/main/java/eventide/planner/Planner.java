@@ -154,6 +154,7 @@ public final class Planner {
         return best;
     }
 
+    /** The best there is, however long it takes: at most three, best first, each of another kind. */
     public static Suggestions suggest(Query query) {
         return suggest(query, Stop.NEVER);
     }
@@ -235,6 +236,7 @@ public final class Planner {
         return best == null ? plans.get(plans.size() - 1) : refined(best);
     }
 
+    /** A choice as it is shown, its useless steps taken out; without name, rivals and reasons. Null of none. */
     public static Suggestion written(Query query, Evaluation best) {
         if (best == null) {
             return null;

@@ -59,10 +59,12 @@ public record Query(
                 : learned == null || learned.beyond().isEmpty() ? beyond(shelf) : learned.beyond();
     }
 
+    /** Whether every plan is to be run, so that it can be said what the usual search misses. */
     public boolean isExhaustive() {
         return Boolean.TRUE.equals(exhaustive);
     }
 
+    /** A fault for a shelf longer than a search can be asked about; none where it is not. */
     public static List<Fault> beyond(List<Product> shelf) {
         return shelf.size() <= MOST_PRODUCTS
                 ? List.of()
@@ -80,10 +82,12 @@ public record Query(
         return Changed.with(this, "air", other);
     }
 
+    /** What the log has taught; where it has taught nothing, or is not to count, a correction by nothing. */
     public Correction learnedOrNone() {
         return learned == null ? Correction.NONE : learned;
     }
 
+    /** The schools this client goes by; where none is named, the trade's usual answers (TRADE, schools). */
     public Schools schoolsOrDefault() {
         return schools == null ? Schools.DEFAULT : schools;
     }

@@ -29,6 +29,7 @@ public record Suggestion(
         List<String> ignored,
         List<Caution> cautions,
         List<String> beyond) {
+    /** A routine with the name it is shown by, why each thing is in it, and how it was judged. */
     public static Suggestion of(String name, List<Reason> why, Routine routine, Judgement j) {
         return new Suggestion(
                 name,

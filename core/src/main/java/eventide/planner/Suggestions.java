@@ -30,11 +30,13 @@ public record Suggestions(
         this(suggestions, considered, refused, nothing, unfinished, considered, null, null);
     }
 
+    /** The same, with the milliseconds it took, by the clock of whoever asked. */
     public Suggestions took(double millis) {
         return new Suggestions(
                 suggestions, considered, refused, nothing, unfinished, bestOf, Math.round(millis * 10) / 10.0, regret);
     }
 
+    /** The same, with the points of worth by which the usual search's first answer falls short; null where not asked. */
     public Suggestions regretting(Double points) {
         return new Suggestions(suggestions, considered, refused, nothing, unfinished, bestOf, tookMillis, points);
     }

@@ -46,6 +46,7 @@ public record Agreement(
 
     private static final double TENTATIVE = .667;
 
+    /** How far raters agree: Krippendorff's alpha, intraclass correlation (Shrout and Fleiss 1979), each one's bias. */
     public static Agreement of(AgreementQuestion asked) {
         Map<String, Map<String, Double>> byItem = new LinkedHashMap<>();
         for (EyeRating one : asked.ratings()) {

@@ -41,6 +41,7 @@ public record EyeReport(int swatches, List<OfScore> scores, List<SwatchTruth> re
 
     private static final int TEN = 10;
 
+    /** Bias, spread and drift of one eye against the truth and against itself. */
     public static EyeReport of(List<SwatchReading> readings) {
         List<OfScore> scores = new ArrayList<>();
         for (EyeScore score : EyeScore.values()) {

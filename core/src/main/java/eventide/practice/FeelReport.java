@@ -35,6 +35,7 @@ public record FeelReport(
     /** A score of eyes is 0 to 10, water 0 to 100. */
     private static final double POINTS = 10;
 
+    /** How far a hand is off in telling the water, and how much its look at the chair is trusted. */
     public static FeelReport of(List<FeltGuess> guesses) {
         int n = guesses.size();
         if (n == 0) {

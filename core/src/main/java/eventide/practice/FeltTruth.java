@@ -8,6 +8,7 @@ package eventide.practice;
  * @param feel how well this hand feels water now
  */
 public record FeltTruth(double percent, String weighed, FeelReport feel) {
+    /** What the scale says of a guess, and how that hand has done so far. */
     public static FeltTruth of(FeltGuess guess, FeelReport feel) {
         return new FeltTruth(guess.truth(), FeltLock.of(guess.item()).weighed(), feel);
     }

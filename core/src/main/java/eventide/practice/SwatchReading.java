@@ -44,6 +44,7 @@ public record SwatchReading(
         return item.endsWith(AGAIN);
     }
 
+    /** The lock that was scored, drawn again from its seed. */
     public Swatch swatch() {
         return swatchOf(item);
     }

@@ -13,6 +13,7 @@ public record SwatchTruth(String item, double definition, double clumping, doubl
     /** Nearer than this is right: scores are given in halves. */
     private static final double RIGHT = .75;
 
+    /** The truth of what was drawn beside what was scored, and one sentence why. */
     public static SwatchTruth of(SwatchReading reading) {
         Swatch swatch = reading.swatch();
         EyeScore most = EyeScore.DEFINITION;

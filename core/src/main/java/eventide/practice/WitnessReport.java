@@ -47,6 +47,7 @@ public record WitnessReport(int pictures, List<ScoreBeside> scores, String words
     /** What holds four cases of five. */
     private static final double UPPER = .9;
 
+    /** How photographs and eyes agree, by score, and the pictures to look at again. */
     public static WitnessReport of(List<Witnessed> all) {
         List<ScoreBeside> scores = new ArrayList<>();
         for (EyeScore score : EyeScore.values()) {

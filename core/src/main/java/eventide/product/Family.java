@@ -42,6 +42,7 @@ public enum Family {
         this.label = label;
     }
 
+    /** As a stylist calls it. */
     public String label() {
         return label;
     }

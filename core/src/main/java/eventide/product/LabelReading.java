@@ -62,10 +62,12 @@ public record LabelReading(
             boolean trace,
             boolean mayContain,
             List<String> closest) {
+        /** Whether this ingredient belongs to a family. */
         public boolean is(Family family) {
             return families.contains(family);
         }
 
+        /** Whether the name was placed at all. */
         public boolean isKnown() {
             return !families.isEmpty();
         }

@@ -160,6 +160,7 @@ public record Product(
         return Changed.with(this, "flakesOver", names);
     }
 
+    /** Bottles over which it was seen to curdle, by name; empty for none. */
     public List<String> flakesOverOrEmpty() {
         return flakesOver == null ? List.of() : flakesOver;
     }

@@ -16,6 +16,7 @@ public record ProductUse(
     /** A bottle with less than this many washes in it belongs on the list [OURS]. */
     private static final double REORDER_BELOW = 2;
 
+    /** What a bottle does on this head: how much is advised, on what water, how far it weighs. */
     public static ProductUse of(Product product, Hair hair) {
         double ml = Advised.headMl(product, hair);
         boolean priced = product.priceCents() != null && product.sizeMl() != null;

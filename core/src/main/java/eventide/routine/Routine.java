@@ -92,6 +92,7 @@ public record Routine(
                                         .sum());
     }
 
+    /** In the order they are done; kept without refresh or night care. */
     public static Routine of(List<Step> steps) {
         return new Routine(FORMAT_VERSION, steps, null, null, null, null, null);
     }

@@ -151,6 +151,7 @@ public record Step(
         }
     }
 
+    /** Begins a step: everything but the action is left as it usually is. */
     public static StepBuilder of(Action action) {
         return new StepBuilder(action);
     }

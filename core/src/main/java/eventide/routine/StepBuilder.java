@@ -67,16 +67,19 @@ public final class StepBuilder {
         steps = step.steps();
     }
 
+    /** One bottle; excludes a mix. */
     public StepBuilder product(Product value) {
         product = value;
         return this;
     }
 
+    /** Bottles mixed in the palm; shares add to 1. */
     public StepBuilder mix(List<MixPart> value) {
         mix = value;
         return this;
     }
 
+    /** Parts of water to one of product. */
     public StepBuilder dilution(Double value) {
         dilution = value;
         return this;
@@ -87,41 +90,49 @@ public final class StepBuilder {
         return this;
     }
 
+    /** The zones it covers; all where absent. */
     public StepBuilder zones(Set<Zone> value) {
         zones = value;
         return this;
     }
 
+    /** That half of every zone; both where absent. */
     public StepBuilder half(Half value) {
         half = value;
         return this;
     }
 
+    /** Scalp, roots, lengths, ends; all but the scalp where absent. A dryer aims there. */
     public StepBuilder parts(Set<Part> value) {
         parts = value;
         return this;
     }
 
+    /** Pieces the hair it covers is parted into; 1 where absent. */
     public StepBuilder sections(Integer value) {
         sections = value;
         return this;
     }
 
+    /** Millilitres for all that it covers, of a mousse of foam; what is advised where absent. */
     public StepBuilder amountMl(Double value) {
         amountMl = value;
         return this;
     }
 
+    /** Minutes, inside a section for each; as long as it usually takes where absent. */
     public StepBuilder minutes(Double value) {
         minutes = value;
         return this;
     }
 
+    /** Percent of water a wetting or squeezing step ends at; no effect from the wrong side. */
     public StepBuilder toWetness(Double value) {
         toWetness = value;
         return this;
     }
 
+    /** How the head is held, one after the other. */
     public StepBuilder position(List<Position> value) {
         position = value;
         return this;
@@ -142,11 +153,13 @@ public final class StepBuilder {
         return this;
     }
 
+    /** How far up a curl is coiled. */
     public StepBuilder extent(Extent value) {
         extent = value;
         return this;
     }
 
+    /** Whether the dryer follows hair held straight. */
     public StepBuilder tension(Boolean value) {
         tension = value;
         return this;
@@ -157,6 +170,7 @@ public final class StepBuilder {
         return this;
     }
 
+    /** Scrunches or clips. */
     public StepBuilder count(Integer value) {
         count = value;
         return this;
@@ -172,26 +186,31 @@ public final class StepBuilder {
         return this;
     }
 
+    /** Percent dry at which a drying step ends, where its minutes are not over sooner. */
     public StepBuilder untilDry(Double value) {
         untilDry = value;
         return this;
     }
 
+    /** Whether warmth or steam is on it while it works. */
     public StepBuilder heatCap(Boolean value) {
         heatCap = value;
         return this;
     }
 
+    /** The order zones take their turn in, section by section. */
     public StepBuilder order(List<Zone> value) {
         order = value;
         return this;
     }
 
+    /** What is done on one section before the next; not nested further. */
     public StepBuilder steps(List<Step> value) {
         steps = value;
         return this;
     }
 
+    /** The step, its ranges checked; what means nothing for its action is kept. */
     public Step build() {
         return new Step(
                 action,

@@ -36,6 +36,7 @@ public enum Technique implements Said {
         return takes;
     }
 
+    /** How the hands move, for the drawing. */
     public Motion motion() {
         return motion;
     }

@@ -16,6 +16,7 @@ public enum WaterDone {
     /** Pressed out into cloth. */
     CLOTHED;
 
+    /** Whether it may leave hair wetter than before. */
     public boolean adds() {
         return this == SOAKED || this == WETTED || this == LENGTHS_WETTED || this == MISTED;
     }

@@ -13,6 +13,7 @@ import java.util.Set;
 public final class Frozen {
     private Frozen() {}
 
+    /** In the order of the words; null stays null. */
     public static <E extends Enum<E>> Set<E> set(Collection<E> words) {
         if (words == null || words.isEmpty()) {
             return words == null ? null : Set.of();

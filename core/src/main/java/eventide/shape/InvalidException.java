@@ -14,10 +14,12 @@ public final class InvalidException extends IllegalArgumentException {
         this.faults = List.copyOf(faults);
     }
 
+    /** For one fault, by the field's own name. */
     public static InvalidException of(String field, String message) {
         return new InvalidException(List.of(new Fault("", message).under(field)));
     }
 
+    /** Every fault that was found, at least one. */
     public List<Fault> faults() {
         return faults;
     }

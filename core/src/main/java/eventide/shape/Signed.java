@@ -9,6 +9,7 @@ public final class Signed {
 
     private Signed() {}
 
+    /** To a tenth, with its sign: "+0.8", "−1.3". */
     public static String of(double points) {
         if (Math.abs(points) < NOTHING) {
             return "0.0";

@@ -95,6 +95,7 @@ public record Correction(List<Taught> taught, @Maybe List<Spread> spread) implem
                         new Fault("/taught", "taught must be at most " + MOST + " things, but were " + taught.size()));
     }
 
+    /** Whether it moves nothing. */
     public boolean isNone() {
         return taught.isEmpty();
     }

@@ -61,6 +61,7 @@ public record Features(
         double humectants,
         double filmFormers) {
 
+    /** What the run came to in one zone. */
     public static Features of(Wash wash, Zone zone) {
         double put = HoldWorn.put(wash, zone);
         Layer strongest = HoldWorn.strongest(wash, zone);

@@ -48,6 +48,7 @@ public final class Richness {
         return Math.max(left, right);
     }
 
+    /** What a layer weighs: its richness by how much of the advised amount went on. */
     public static double of(Layer layer) {
         return layer.product().richness() * perPoint(layer);
     }

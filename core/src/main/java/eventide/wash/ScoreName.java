@@ -47,6 +47,7 @@ public enum ScoreName implements Word, Said {
         return usualSpread;
     }
 
+    /** The top of its scale: 10 points, 100 percent, or days. */
     public double most() {
         return most;
     }

@@ -29,6 +29,7 @@ public final class Teaching {
         }
     }
 
+    /** The correction with its parts looked up by bottle and by way of working once. */
     public static Teaching of(Correction correction) {
         return correction.isNone() && correction.spread() == null ? NONE : new Teaching(correction);
     }

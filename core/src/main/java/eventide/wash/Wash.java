@@ -284,6 +284,7 @@ public final class Wash {
         return driestDewPointC;
     }
 
+    /** The trade's usual answers where none is named. */
     public Schools schools() {
         return schools;
     }
@@ -311,6 +312,7 @@ public final class Wash {
         return manners;
     }
 
+    /** What the water did; its visits are those of this routine. */
     public Course course() {
         return course;
     }

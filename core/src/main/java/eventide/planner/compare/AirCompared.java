@@ -20,6 +20,7 @@ import java.util.Locale;
  * @param unfinished said where the two were compared before either was searched to the end
  */
 public record AirCompared(String words, List<String> otherwise, List<Moved> moved, @Maybe String unfinished) {
+    /** Plans the head in today's air and in easy air (dew point 2 to 15 °C), on the same shelf. */
     public static AirCompared of(Query query) {
         return of(query, Stop.NEVER);
     }

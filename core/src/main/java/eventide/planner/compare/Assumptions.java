@@ -94,6 +94,7 @@ public record Assumptions(
     /** Another level of a reading: how far the plan would move, and in what. */
     public record OtherLevel(String value, double changes, List<String> otherwise) {}
 
+    /** Varies each reading nobody took over its levels, and says which of them would change what is done. */
     public static Assumptions of(Resting asked) {
         return of(asked, Stop.NEVER);
     }

@@ -67,6 +67,7 @@ public record Compared(
         }
     }
 
+    /** Runs both in the same air on the same head; differences are the second's less the first's. */
     public static Compared of(Pairing pairing) {
         Judgement one = pairing.judge(pairing.one());
         Judgement other = pairing.judge(pairing.other());

@@ -72,6 +72,9 @@ public record Refit(Routine routine, List<Fitted> changes, @Maybe String unfinis
     /** Mends are applied one after another, each checked anew; far more than any routine needs. */
     private static final int MOST_MENDS = 40;
 
+    /**
+     * Brings a routine within the limits, tools, shelf and schools of another day, and says each thing it changed and what it could not.
+     */
     public static Refit of(Fitting asked) {
         return of(asked, Stop.NEVER);
     }

@@ -48,10 +48,12 @@ public final class RoutineDifference {
         return difference;
     }
 
+    /** How much is otherwise, each thing by its weight; 0 where nothing is. */
     public double size() {
         return size;
     }
 
+    /** Each thing that is otherwise, as a stylist would say it; empty where nothing is. */
     public List<String> words() {
         return List.copyOf(words);
     }

@@ -60,6 +60,7 @@ public record SchoolsCompared(List<Disagreement> questions, @Maybe String unfini
 
     private record Answered(Asked asked, @Maybe Suggestion plan, @Maybe Scores seen) {}
 
+    /** Plans the head anew under each other answer to each question the schools differ on, the rest as it is done today. */
     public static SchoolsCompared of(Query query) {
         return of(query, Stop.NEVER);
     }

@@ -24,6 +24,7 @@ public final class ToolsHere {
         this.changes = changes;
     }
 
+    /** Every step done with what is here: another dryer, cloth or tool in its place, or left out where none will do. */
     public Routine fitted(Routine routine) {
         if (limits == null || limits.tools() == null) {
             return routine;

@@ -26,6 +26,7 @@ public final class Bottles {
         return first(role, product -> true);
     }
 
+    /** The first bottle of a role, as the shelf stands, that meets a wish; null for none. */
     public Product first(Role role, Predicate<Product> wanted) {
         return shelf.stream()
                 .filter(p -> p.role() == role && wanted.test(p))

@@ -64,6 +64,7 @@ public record Candidate(
             return this == PART || this == LEAVE;
         }
 
+        /** Whether any of it is dried by warm or cool blown air. */
         public boolean usesDryer() {
             return this != AIR && this != HOME;
         }
@@ -86,6 +87,7 @@ public record Candidate(
         return 31 * hash + details.hashCode();
     }
 
+    /** The same layers, hands, parting and drying with other smaller things. */
     public Candidate with(Details other) {
         return new Candidate(leaveIn, cream, gel, mousse, hands, sections, drying, other);
     }
@@ -100,6 +102,7 @@ public record Candidate(
         return isShaped() && hands != Hands.SCRUNCH;
     }
 
+    /** Its hands, parting and drying, whatever it wears. */
     public Frame frame() {
         return new Frame(hands, sections, drying);
     }
@@ -115,6 +118,7 @@ public record Candidate(
         return mousse == null ? strongest : Math.max(strongest, mousse.hold());
     }
 
+    /** The same layers and smaller things, shaped, parted and dried otherwise. */
     public Candidate with(Frame other) {
         return new Candidate(leaveIn, cream, gel, mousse, other.hands(), other.sections(), other.drying(), details);
     }
@@ -132,6 +136,7 @@ public record Candidate(
                 details);
     }
 
+    /** The bottle in a slot, null where it is left empty. */
     public Product in(Stylers.Slot slot) {
         return switch (slot) {
             case GEL -> gel;
@@ -141,6 +146,7 @@ public record Candidate(
         };
     }
 
+    /** Whether the same four bottles go on, however they are worked. */
     public boolean wearsSame(Candidate other) {
         return leaveIn == other.leaveIn && cream == other.cream && gel == other.gel && mousse == other.mousse;
     }

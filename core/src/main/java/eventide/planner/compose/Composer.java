@@ -300,6 +300,7 @@ public final class Composer {
         return Math.max(aim, inFives(SLIPPERY, product.windowLow(), product.windowHigh()));
     }
 
+    /** The water a product is met by, percent, in fives where its window has such a level: drier, usual or wetter in it. */
     public static double within(Product product, Details.Water water) {
         double to = product.windowLow() + (product.windowHigh() - product.windowLow()) * water.within;
         return inFives(to, product.windowLow(), product.windowHigh());

@@ -62,18 +62,22 @@ public record Details(Before before, Doses dose, Work work, Finish finish) {
             return 8 * hash + (lifted ? 4 : 0) + (upsideDown ? 2 : 0) + (foamUnder ? 1 : 0);
         }
 
+        /** Stylers met by drier or wetter hair, inside each one's own window. */
         public Work met(Water other) {
             return new Work(other, order, creamFirst, lifted, upsideDown, foamUnder, scrunches);
         }
 
+        /** Sections taken in another order; and whether the cream goes on under the leave-in. */
         public Work ordered(Order other, boolean first) {
             return new Work(water, other, first, lifted, upsideDown, foamUnder, scrunches);
         }
 
+        /** Roots lifted off the scalp or left; the head held down or upright while it is scrunched. */
         public Work held(boolean roots, boolean down) {
             return new Work(water, order, creamFirst, roots, down, foamUnder, scrunches);
         }
 
+        /** Scrunched so many times, each zone no more often than its pattern takes. */
         public Work scrunched(int count) {
             return new Work(water, order, creamFirst, lifted, upsideDown, foamUnder, count);
         }
@@ -142,22 +146,27 @@ public record Details(Before before, Doses dose, Work work, Finish finish) {
             return 16 * hash + (turned ? 8 : 0) + (clips ? 4 : 0) + (castLeft ? 2 : 0) + (fluff ? 1 : 0);
         }
 
+        /** Head down under the dryer too, or to the sides alone. */
         public Finish turned(boolean down) {
             return new Finish(down, clips, castLeft, fluff, stop, roots, cloth, stays, refreshed, night);
         }
 
+        /** With something else done at the dry roots. */
         public Finish rooted(Roots other) {
             return new Finish(turned, clips, castLeft, fluff, stop, other, cloth, stays, refreshed, night);
         }
 
+        /** With another cloth, or none, after the stylers. */
         public Finish pressed(Cloth other) {
             return new Finish(turned, clips, castLeft, fluff, stop, roots, other, stays, refreshed, night);
         }
 
+        /** Staying longer or shorter before it goes home wet. */
         public Finish staying(Stay other) {
             return new Finish(turned, clips, castLeft, fluff, stop, roots, cloth, other, refreshed, night);
         }
 
+        /** With other care from day to day; the wash itself is the same. */
         public Finish kept(boolean eachMorning, NightCare nights) {
             return new Finish(turned, clips, castLeft, fluff, stop, roots, cloth, stays, eachMorning, nights);
         }
@@ -215,18 +224,22 @@ public record Details(Before before, Doses dose, Work work, Finish finish) {
         return 31 * hash + finish.hashCode();
     }
 
+    /** With another care before styling. */
     public Details with(Before other) {
         return new Details(other, dose, work, finish);
     }
 
+    /** In other amounts. */
     public Details with(Doses other) {
         return new Details(before, other, work, finish);
     }
 
+    /** Worked otherwise while the stylers go on. */
     public Details with(Work other) {
         return new Details(before, dose, other, finish);
     }
 
+    /** Dried, finished and kept otherwise. */
     public Details with(Finish other) {
         return new Details(before, dose, work, other);
     }

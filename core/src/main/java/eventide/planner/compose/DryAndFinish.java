@@ -257,6 +257,7 @@ public final class DryAndFinish {
         return bottles.first(Role.OIL, p -> at == Schools.OilPlace.BASE || p.takesAt(0));
     }
 
+    /** Breaks the cast, fluffs and lifts roots, as decided: for hair that ends dry only. */
     public void finish(Candidate choice, List<Step> steps) {
         Product oil = oil(Schools.OilPlace.FINISH);
         boolean cast = casts(choice);
@@ -328,6 +329,7 @@ public final class DryAndFinish {
                 : List.of(Details.Cloth.MICROPLOP, Details.Cloth.PLOP, Details.Cloth.NONE);
     }
 
+    /** Whether what goes on holds enough to set a cast. */
     public static boolean casts(Candidate choice) {
         return Cast.isSetBy(choice.hold());
     }

@@ -156,6 +156,7 @@ public final class Preparation {
                 || Boolean.TRUE.equals(query.hair().newClient());
     }
 
+    /** Wash, treatment, slip, detangling and rinse, in that order; no step for what the shelf does not have. */
     public List<Step> steps(Details.Before how) {
         Care care = how.care();
         Schools.MaskPlace place = query.schoolsOrDefault().mask();
@@ -219,6 +220,7 @@ public final class Preparation {
         steps.add(Step.of(Action.CLEANSE).product(cleanser).build());
     }
 
+    /** Why the scalp is washed as it is; empty where it shows nothing. */
     public List<Reason> scalpReasons(Routine routine) {
         return scalp.reasons(routine);
     }

@@ -31,6 +31,7 @@ public final class ScalpCare {
         return seen.contains(Scalp.FLAKING) || seen.contains(Scalp.ITCHY);
     }
 
+    /** Oily: one wash does not lift it all [CP]. */
     public boolean wantsTwice() {
         return seen.contains(Scalp.OILY);
     }

@@ -97,10 +97,12 @@ public final class ShelfFilter {
         return !doubtful.isEmpty();
     }
 
+    /** What may go on this head, as the shelf stands: nothing the client reacts to, nothing against what was agreed. */
     public List<Product> allowed() {
         return allowed;
     }
 
+    /** What may not, each with the reason it is told by. */
     public List<Suggestions.Refused> refused() {
         return List.copyOf(refused);
     }

@@ -68,6 +68,7 @@ public final class Stylers {
             return members.isEmpty();
         }
 
+        /** Whether it feeds as well as holds, so that nothing need go under it. */
         public boolean isConditioning() {
             return !isNone() && first().isConditioning();
         }

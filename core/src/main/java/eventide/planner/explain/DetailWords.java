@@ -21,6 +21,7 @@ import java.util.function.Predicate;
  * @param about finds the step in the plan that is not otherwise
  */
 public record DetailWords(String otherwise, Predicate<Step> about) {
+    /** What one choice does otherwise than another, in words, and the steps they speak of. */
     public static DetailWords of(Candidate own, Candidate other) {
         List<String> words = new ArrayList<>();
         List<Predicate<Step>> about = new ArrayList<>();

@@ -62,6 +62,7 @@ public final class Presentation {
         this.otherDetails = otherDetails;
     }
 
+    /** The plan as it is read: steps, reasons by zone and by step, each the difference of two runs. */
     public Written write(Evaluation plan) {
         Wash wash = Tidied.of(plan, query.limitsOrUsual());
         return new Written(plan, reasons(plan, wash), wash.routine(), Judgement.of(wash));

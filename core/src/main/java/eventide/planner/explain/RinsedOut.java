@@ -39,6 +39,7 @@ public final class RinsedOut {
 
     private RinsedOut() {}
 
+    /** What a washing product does on this hair, a sentence each; empty of a role that stays in. */
     public static List<String> says(Product product, Hair hair) {
         List<String> says = new ArrayList<>();
         Does does = DOES.get(product.role());

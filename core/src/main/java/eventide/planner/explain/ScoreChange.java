@@ -25,6 +25,7 @@ public record ScoreChange(List<String> parts) {
     /** Weight from which hair hangs [OURS]. */
     private static final double HEAVY = 5.5;
 
+    /** What moves by as much as anybody would see, from one wash to another; the largest first, a few of them. */
     public static ScoreChange between(Wash from, Wash to) {
         Scores a = OutcomeModel.scores(from);
         Scores b = OutcomeModel.scores(to);

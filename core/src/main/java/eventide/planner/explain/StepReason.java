@@ -81,6 +81,7 @@ public record StepReason(String purpose, Source source, String without, List<Rai
         }
     }
 
+    /** What one step brings: the routine run with it and without, all else as it stands. */
     public static StepReason of(OneStep asked) {
         StepPlace place = asked.place();
         Wash with = Wash.of(asked.routine(), asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits())

@@ -17,6 +17,7 @@ import java.util.stream.Collectors;
 public record TakeAlong(String text) {
     private static final double LONG_MINUTES = 100;
 
+    /** The routine in plain lines, to print or send: minutes, steps, and how it is kept. */
     public static TakeAlong of(Judgement.Question asked) {
         Judgement judged = Judgement.of(asked);
         Routine routine = asked.routine();

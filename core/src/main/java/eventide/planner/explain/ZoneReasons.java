@@ -17,6 +17,7 @@ import java.util.Locale;
 public final class ZoneReasons {
     private ZoneReasons() {}
 
+    /** What there is to say of zones unlike the head; empty for none. */
     public static List<Reason> of(Hair hair, Wash wash) {
         List<Reason> reasons = new ArrayList<>();
         Outcome outcome = null;

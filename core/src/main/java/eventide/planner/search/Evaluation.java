@@ -52,6 +52,7 @@ public final class Evaluation {
         return wash().routine();
     }
 
+    /** The run itself: let go when nobody holds it and found again, the same. */
     public Wash wash() {
         Wash wash = held.get();
         if (wash == null) {
@@ -61,6 +62,7 @@ public final class Evaluation {
         return wash;
     }
 
+    /** The limit it breaks, in the client's word for it; null where it keeps them all. */
     public String limit() {
         return limit;
     }
@@ -88,6 +90,7 @@ public final class Evaluation {
         return unflawed;
     }
 
+    /** Points of worth, by {@link Objective}: the result weighed by the goal, less what findings, minutes and layers cost. */
     public double worth() {
         if (Double.isNaN(worth)) {
             worth = bound() - Objective.flaws(wash());

@@ -101,6 +101,7 @@ public final class EvaluationCache {
         this.teaching = Teaching.of(query.learnedOrNone());
     }
 
+    /** Runs a choice, or finds it again; safe from any thread. */
     public Evaluation of(Candidate choice) {
         return judged.computeIfAbsent(choice, this::run);
     }
@@ -136,6 +137,7 @@ public final class EvaluationCache {
         return Evaluation.best(judged.values());
     }
 
+    /** Choices that were run so far. */
     public int size() {
         return judged.size();
     }

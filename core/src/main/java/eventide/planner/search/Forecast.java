@@ -40,6 +40,7 @@ public final class Forecast {
             return 31 * (31 * (31 * gel.hashCode() + mousse.hashCode()) + cream.hashCode()) + leaveIn.hashCode();
         }
 
+        /** The kind in a slot, {@link BottleClass#NONE} where it is empty. */
         public BottleClass in(Stylers.Slot slot) {
             return switch (slot) {
                 case GEL -> gel;
@@ -63,6 +64,7 @@ public final class Forecast {
             return new Mixture(hold.gel(), hold.mousse(), cream, leaveIn);
         }
 
+        /** A plan to run: the first bottle of each kind, worked so. */
         public Candidate choice(Frame frame, Details details) {
             return new Candidate(
                     leaveIn.first(),
@@ -82,6 +84,7 @@ public final class Forecast {
         this.costs = costs;
     }
 
+    /** Of a plan that was run: what findings, minutes and water took off it is taken off all that are like it. */
     public static Forecast from(Query query, Evaluation run) {
         Scores scores = OutcomeModel.scores(run.wash());
         return new Forecast(
@@ -95,6 +98,7 @@ public final class Forecast {
         return new Forecast(query, OtherStylers.parted(places, from, to), costs + more);
     }
 
+    /** The same, worth less by so many points. */
     public Forecast costing(double more) {
         return new Forecast(query, places, costs + more);
     }

@@ -54,6 +54,7 @@ public final class Forecasts {
                 Step.of(Action.APPLY).technique(Technique.PRAYING_HANDS).build(), query.hair());
     }
 
+    /** Every layering worked in every way that is another, none of them run but one of each way. */
     public List<PlanClass> classes() {
         Map<Way, Sample> samples = samples();
         List<PlanClass> classes = new ArrayList<>();

@@ -80,6 +80,7 @@ public final class Objective {
         return LIMP_COSTS * Math.max(0, weight - LIMP_FROM);
     }
 
+    /** Points of worth of a wash whose scores are known already. */
     public static double of(Wash wash, Scores scores) {
         return unflawed(wash, scores) - flaws(wash);
     }
@@ -146,6 +147,7 @@ public final class Objective {
         return Math.max(0, course.endLengths() + course.endRoots() - 2 * Wetness.DRY_BELOW) / 2;
     }
 
+    /** Points of worth, without bound to either side; two plans of the same head only may be compared by it. */
     public static double of(Wash wash) {
         return of(wash, OutcomeModel.scores(wash));
     }

@@ -103,14 +103,17 @@ public final class PlanClass {
         return layers;
     }
 
+    /** The best of it that was run and keeps the limits; null for none. */
     public Evaluation best() {
         return best;
     }
 
+    /** Another class's until a plan of this one was run, then its own. */
     public Forecast forecast() {
         return forecast;
     }
 
+    /** Whether nothing more of it is to be run. */
     public boolean isOver() {
         return next >= ranked.size() || best == null && failed >= MOST_FAILED;
     }
@@ -135,6 +138,7 @@ public final class PlanClass {
         return next > 0;
     }
 
+    /** The likeliest of it that was not run yet; whoever runs it says so by {@link #ran}. */
     public Candidate nextChoice() {
         if (!isRun()) {
             rank();

@@ -34,14 +34,17 @@ public final class PlanSpace {
         return stylers;
     }
 
+    /** Which bottles go together: ranked once for all that is asked of this shelf. */
     public Mixtures mixtures() {
         return mixtures;
     }
 
+    /** Ways of shaping and drying that are open to this query, however the head is parted. */
     public List<Frame> ways() {
         return ways;
     }
 
+    /** Pieces the head is parted into, by pattern, density, goal and length. */
     public int sections(Frame frame, boolean shaped) {
         return composer.sections(frame, shaped);
     }

@@ -63,6 +63,7 @@ public final class Refinement {
         this.judge = judge;
     }
 
+    /** The plan with every smaller thing as good as any other answer to it would make it; itself where none is better. */
     public Evaluation of(Evaluation plan) {
         Evaluation best = climbed(plan, questions);
         if (stop.isDue()) {

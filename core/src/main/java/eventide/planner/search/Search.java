@@ -76,6 +76,7 @@ public final class Search {
         this.shared = shared;
     }
 
+    /** The smaller things, the same for every plan of this search. */
     public Details details() {
         return details;
     }
@@ -85,6 +86,7 @@ public final class Search {
         return new Search(query, space, plan.choice().details(), runs, stop, this, plan);
     }
 
+    /** Runs one plan, with whatever smaller things it has. */
     public Evaluation judge(Candidate choice) {
         return runs.of(choice);
     }
@@ -109,6 +111,7 @@ public final class Search {
         return Evaluation.best(run(everything()));
     }
 
+    /** Every plan there is, run, those that break a limit among them. */
     public List<Evaluation> runEverything() {
         return run(everything());
     }

@@ -28,6 +28,7 @@ public final class Tidied {
         this.limits = limits;
     }
 
+    /** The plan's wash without the steps that do nothing for it. */
     public static Wash of(Evaluation plan, Limits limits) {
         return new Tidied(plan, limits).tidied();
     }
