@@ -35,6 +35,8 @@ import eventide.wash.Wash;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -53,17 +55,19 @@ class DemoHistory {
     private final ShelfRepository shelf;
     private final WashDayRepository washDays;
     private final Clock clock;
+    private final ZoneId zone;
     private final TrialRepository trials;
     private final Random scatter = new Random(SEED);
     private final HiddenTruth truth = new HiddenTruth(SEED);
     /** A chance of its own, so that what else is drawn stays as it is. */
     private final Random weighing = new Random(SEED + 1);
 
-    DemoHistory(ShelfRepository shelf, WashDayRepository washDays, TrialRepository trials, Clock clock) {
+    DemoHistory(ShelfRepository shelf, WashDayRepository washDays, TrialRepository trials, Clock clock, ZoneId zone) {
         this.trials = trials;
         this.shelf = shelf;
         this.washDays = washDays;
         this.clock = clock;
+        this.zone = zone;
     }
 
     /**
@@ -193,12 +197,20 @@ class DemoHistory {
                 .inserting(0, Step.of(Action.RINSE).build());
     }
 
+    /** Three hours before this hour of that day, but on that day: the salon may be opened for the first time at night. */
+    private Instant begun(int daysAgo) {
+        LocalDate day = LocalDate.ofInstant(clock.instant(), zone).minusDays(daysAgo);
+        Instant usual = clock.instant().minus(Duration.ofDays(daysAgo)).minus(Duration.ofHours(3));
+        Instant earliest = day.atStartOfDay(zone).toInstant();
+        return usual.isBefore(earliest) ? earliest : usual;
+    }
+
     private void wash(Client client, Past past, Suggestion chosen, Routine routine) {
         Air air = new Air(
                 21.0 + scatter.nextInt(3),
                 48.0 + scatter.nextInt(10),
                 new Outdoors(8.0 + scatter.nextInt(16), 55.0 + scatter.nextInt(35)));
-        Instant start = clock.instant().minus(Duration.ofDays(past.daysAgo())).minus(Duration.ofHours(3));
+        Instant start = begun(past.daysAgo());
         Wash wash = Wash.of(routine, client.hair(), client.goal(), air, null, client.limits());
         WashDay day = washDays.add(
                 client.id(),
