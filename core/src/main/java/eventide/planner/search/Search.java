@@ -248,6 +248,7 @@ public final class Search {
     /** The likeliest that is shaped where a plan is not, or is not where it is; null where none comes near. */
     public Evaluation otherwiseShaped(Evaluation taken) {
         boolean shaped = taken.choice().isShaped();
+        // What holds in the amounts of a plan without any is far from settled: twice as far is looked [OURS].
         double settles = shaped ? SETTLES : 2 * SETTLES;
         return rival(one -> one.layers().isShaped() != shaped, taken.worth() - settles);
     }
