@@ -48,10 +48,13 @@ public class ChairTest extends InTheDemoSalon {
         return page;
     }
 
-    /** What another test has left there makes way. */
+    /** What another test has left there makes way, or stays beside if its beginning came in late. */
     private static void take(Page page) {
         button(page, "Take it to the chair").click();
-        Locator instead = button(page, "Take this one instead");
+        Locator instead = page.getByRole(
+                AriaRole.BUTTON,
+                new Page.GetByRoleOptions()
+                        .setName(Pattern.compile("^(Take this one instead|Let this one wait there)$")));
         assertThat(big(page).or(instead)).isVisible();
         if (instead.isVisible()) {
             instead.click();
@@ -356,6 +359,8 @@ public class ChairTest extends InTheDemoSalon {
             assertEquals(moving == 0, less, moving + " things move");
             big(page).click();
             assertStep(page, 1);
+            // A beginning still on its way would come in after the chairs were cleared.
+            awaitEvents(page, 1, 1);
             context.close();
             clearTheChairs();
         }
