@@ -47,6 +47,9 @@ public record Happenings(
 
     /** The first interlude, rest or the looked-for moment after a minute; infinite where there is none. */
     double nextStop(double minute) {
+        if (this == NONE) {
+            return Double.POSITIVE_INFINITY;
+        }
         double next = nowMinute > minute ? nowMinute : Double.POSITIVE_INFINITY;
         for (Interlude interlude : interludes) {
             if (interlude.minute() > minute) {

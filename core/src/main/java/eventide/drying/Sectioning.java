@@ -10,10 +10,8 @@ import eventide.routine.Step;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
-import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 
 /** Cuts a head into cells so that every section of every step is made of whole cells, shared out by mass. */
@@ -115,21 +113,33 @@ final class Sectioning {
         return sections(step, 1).get(0);
     }
 
-    /** What decides how a head is cut: most steps of a routine cut it alike. */
-    private record Cut(List<Zone> order, Half half, int count) {}
+    /** What decides how a head is cut, and the sections it comes to: most steps of a routine cut it alike, in one of a few ways. */
+    private record Cut(List<Zone> order, Half half, int count, List<int[]> sections) {
+        boolean isOf(List<Zone> wanted, Half side, int number) {
+            return count == number && half == side && (order == wanted || order.equals(wanted));
+        }
+    }
 
-    private final Map<Cut, List<int[]>> known = new HashMap<>();
+    private final List<Cut> known = new ArrayList<>();
 
     /** The cells of each section, in the order worked; never an empty section. */
     List<int[]> sections(Step step, int count) {
-        return known.computeIfAbsent(new Cut(order(step), step.half(), count), cut -> cut(step, count));
+        List<Zone> order = order(step);
+        for (Cut cut : known) {
+            if (cut.isOf(order, step.half(), count)) {
+                return cut.sections();
+            }
+        }
+        List<int[]> sections = cut(step, order, count);
+        known.add(new Cut(order, step.half(), count, sections));
+        return sections;
     }
 
-    private List<int[]> cut(Step step, int count) {
+    private List<int[]> cut(Step step, List<Zone> order, int count) {
         int[] line = new int[cells.size()];
         int end = 0;
         double total = 0;
-        for (Zone zone : order(step)) {
+        for (Zone zone : order) {
             for (int i = 0; i < cells.size(); i++) {
                 Cell cell = cells.get(i);
                 if (cell.zone == zone && (step.half() == null || cell.half == step.half())) {

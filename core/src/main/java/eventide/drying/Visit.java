@@ -59,6 +59,9 @@ public final class Visit {
         this(course, like.place, step, like.section, like.startMinute, like.cells, like.lengths, like.roots);
         endMinute = like.endMinute;
         restedMinutes = like.restedMinutes;
+        zoneBits = like.zoneBits();
+        wetness = like.wetness();
+        rootsWetness = like.rootsWetness();
     }
 
     void endAt(double minute, double rested) {

@@ -91,6 +91,9 @@ public final class Amounts {
     }
 
     private static double covered(Step frame, Step step, Hair hair) {
+        if (frame.zones() == null && step.zones() == null) {
+            return half(frame, step);
+        }
         double grams = 0;
         for (Zone zone : zones(frame, step)) {
             grams += HairMass.grams(hair, zone) * half(frame, step);
@@ -98,8 +101,13 @@ public final class Amounts {
         return grams / HairMass.grams(hair);
     }
 
+    private static final List<Zone> ALL_ZONES = List.copyOf(Zone.ALL);
+
     /** The zones both the frame and the step inside it name. */
     public static List<Zone> zones(Step frame, Step step) {
+        if (frame.zones() == null && step.zones() == null) {
+            return ALL_ZONES;
+        }
         return step.zonesOrAll().stream().filter(frame.zonesOrAll()::contains).toList();
     }
 

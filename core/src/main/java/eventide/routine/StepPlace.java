@@ -12,9 +12,10 @@ public record StepPlace(int index, int inner) implements Comparable<StepPlace> {
         return inner >= 0;
     }
 
+    /** Steps of a routine follow on each other here, so that no two of them share a bucket. */
     @Override
     public int hashCode() {
-        return 64 * index + inner;
+        return index + 64 * (inner + 1);
     }
 
     @Override

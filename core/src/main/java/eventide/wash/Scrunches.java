@@ -1,5 +1,6 @@
 package eventide.wash;
 
+import eventide.drying.Visit;
 import eventide.hair.Pattern;
 import eventide.hair.Zone;
 import eventide.routine.Action;
@@ -40,28 +41,39 @@ public final class Scrunches {
     public static List<StepPlace> places(Wash wash, Zone zone) {
         List<StepPlace> places = new ArrayList<>();
         for (StepPlace place : wash.places()) {
-            if (isScrunch(wash.routine().at(place))
-                    && place.index() > wash.lastRinse()
-                    && wash.reaches(place, zone)
-                    && isWet(wash, place)) {
+            if (counts(wash, place, zone)) {
                 places.add(place);
             }
         }
         return places;
     }
 
+    private static boolean counts(Wash wash, StepPlace place, Zone zone) {
+        return place.index() > wash.lastRinse()
+                && isScrunch(wash.routine().at(place))
+                && wash.reaches(place, zone)
+                && isWet(wash, place);
+    }
+
     /** How many, those that are not said as usual for the pattern. */
     public static int count(Wash wash, Zone zone) {
         boolean tight = wash.hair().at(zone).pattern().isTight();
         int sum = 0;
-        for (StepPlace place : places(wash, zone)) {
-            Integer count = wash.routine().at(place).count();
-            sum += count == null ? (tight ? USUAL_CURLY : USUAL_WAVY) : count;
+        for (StepPlace place : wash.places()) {
+            if (counts(wash, place, zone)) {
+                Integer count = wash.routine().at(place).count();
+                sum += count == null ? (tight ? USUAL_CURLY : USUAL_WAVY) : count;
+            }
         }
         return sum;
     }
 
     private static boolean isWet(Wash wash, StepPlace place) {
-        return wash.course().visits(place).stream().anyMatch(visit -> visit.wetness() > DRY);
+        for (Visit visit : wash.course().visits(place)) {
+            if (visit.wetness() > DRY) {
+                return true;
+            }
+        }
+        return false;
     }
 }

@@ -23,7 +23,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -44,7 +43,7 @@ public final class Wash {
     private final Map<Zone, List<Layer>> layersByZone;
     private final Map<Zone, List<Visit>> stylingByZone;
     /** The zones each step has hands on, a bit for each: rules and scores ask many times over. */
-    private final Map<StepPlace, Integer> zonesReached;
+    private final int[][] zonesReached;
 
     private final double wornDewPointC;
     private final double driestDewPointC;
@@ -81,10 +80,7 @@ public final class Wash {
         this.amounts = Amounts.of(routine, hair);
         this.lastRinse = routine.lastRinse();
         this.places = List.copyOf(routine.places());
-        this.zonesReached = new HashMap<>();
-        for (Visit visit : course.visits()) {
-            zonesReached.merge(visit.place(), visit.zoneBits(), (some, more) -> some | more);
-        }
+        this.zonesReached = zonesReached(routine, course);
         this.layers = layersWorn();
         this.layersByZone = new EnumMap<>(Zone.class);
         this.stylingByZone = new EnumMap<>(Zone.class);
@@ -337,9 +333,22 @@ public final class Wash {
         return stylingByZone.get(zone);
     }
 
+    /** By the step's place, first the group or the step alone, then those inside it. */
+    private static int[][] zonesReached(Routine routine, Course course) {
+        int[][] bits = new int[routine.steps().size()][];
+        for (int i = 0; i < bits.length; i++) {
+            List<Step> inner = routine.steps().get(i).steps();
+            bits[i] = new int[inner == null ? 1 : 1 + inner.size()];
+        }
+        for (Visit visit : course.visits()) {
+            bits[visit.place().index()][visit.place().inner() + 1] |= visit.zoneBits();
+        }
+        return bits;
+    }
+
     /** Hands are on some hair of a zone in this step. */
     public boolean reaches(StepPlace place, Zone zone) {
-        return (zonesReached.getOrDefault(place, 0) & 1 << zone.ordinal()) != 0;
+        return (zonesReached[place.index()][place.inner() + 1] & 1 << zone.ordinal()) != 0;
     }
 
     private Set<Zone> zonesOf(StepPlace place) {

@@ -230,6 +230,18 @@ public class FirstAnswerTest {
                         && first.does(Action.PROTEIN));
     }
 
+    /** Hair sets as it lies wet: a line in it costs volume, and is made before anything goes on or not at all. */
+    @Test
+    public void thePartingIsMadeWetAndOnlyWhereNoVolumeIsWanted() {
+        never(
+                "parted wrongly",
+                first -> first.does(Action.SET_PART) != (first.query().goal().volume() == 0));
+        never("parted after the stylers", first -> {
+            List<Action> done = first.steps().stream().map(Step::action).toList();
+            return done.contains(Action.SET_PART) && done.indexOf(Action.SET_PART) > done.indexOf(Action.APPLY);
+        });
+    }
+
     @Test
     public void sectionsFitTheHair() {
         never("more sections than there is hair", first -> first.steps().stream()

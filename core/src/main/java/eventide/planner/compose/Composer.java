@@ -78,6 +78,10 @@ public final class Composer {
     }
 
     private void style(Candidate choice, List<Step> steps) {
+        if (query.goal().volume() == 0) {
+            // Hair sets as it lies wet: the line is made before anything goes on, and none where volume matters [CP].
+            steps.add(Step.of(Action.SET_PART).build());
+        }
         int sections = sections(choice);
         Details.Doses dose = choice.details().dose();
         List<Product> layers = new ArrayList<>();
