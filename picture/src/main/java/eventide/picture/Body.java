@@ -83,6 +83,18 @@ final class Body {
                 area);
     }
 
+    /** The same in a part of its picture that has all of it. */
+    Body within(Frame frame) {
+        return new Body(
+                frame.of(mask),
+                width,
+                frame.columns(left),
+                frame.columns(right),
+                top - frame.top(),
+                bottom - frame.top(),
+                area);
+    }
+
     /** What is smaller than such a part of the largest piece is strands that happen to lie together [OURS]. */
     private static final double CRUMB = .03;
 

@@ -28,6 +28,11 @@ record Look(Presence presence, Body body, double scale, double[] traits) {
         scale = Math.min(scale, most);
         Presence presence = Presence.of(Scaling.by(image, scale));
         Body body = Body.of(presence.hair, OPENED);
-        return body.width < 3 ? null : new Look(presence, body, scale, Traits.of(presence, body));
+        if (body.width < 3) {
+            return null;
+        }
+        // Far from the hair there is nothing to read: a picture is mostly ground.
+        Frame frame = Frame.around(body, Traits.REACH);
+        return new Look(presence, body, scale, Traits.of(presence.within(frame), body.within(frame)));
     }
 }

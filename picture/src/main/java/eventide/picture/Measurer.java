@@ -14,6 +14,7 @@ import java.awt.image.BufferedImage;
 import java.awt.image.RescaleOp;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.function.ToDoubleFunction;
 import org.apache.commons.math3.distribution.NormalDistribution;
 import org.apache.commons.math3.stat.descriptive.SummaryStatistics;
@@ -21,7 +22,7 @@ import org.apache.commons.math3.stat.descriptive.SummaryStatistics;
 /** Measures a picture of hair before a plain ground. */
 public final class Measurer {
     /** Counts up whenever the same picture is measured otherwise than before: what was kept of it is then out of date. */
-    public static final int FIT = 1;
+    public static final int FIT = 2;
 
     /** Of what is looked at, px: a lock is looked at 140 px wide, a head 480. */
     public static final int LONGEST_SIDE = 1000;
@@ -68,12 +69,10 @@ public final class Measurer {
             return new Measurement(sent, scale, Measures.NONE, new Quality(false, faults), null, FITTED_ON, light);
         }
         List<Look> looks = new ArrayList<>(List.of(look));
-        for (Nudge nudge : NUDGES) {
-            Look other = Look.at(nudged(hair, nudge), width);
-            if (other != null) {
-                looks.add(other);
-            }
-        }
+        NUDGES.parallelStream()
+                .map(nudge -> Look.at(nudged(hair, nudge), width))
+                .filter(Objects::nonNull)
+                .forEachOrdered(looks::add);
         Double workScale = marker == null ? null : marker.millimetresPerPixel() / look.scale();
         return new Measurement(
                 sent,

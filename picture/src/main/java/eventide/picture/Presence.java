@@ -72,7 +72,8 @@ final class Presence {
         }
         GrayF32 hair = new GrayF32(width, height);
         GrayF32 brightness = new GrayF32(width, height);
-        List<Double> ground = new ArrayList<>();
+        double[] ground = new double[pixels.length];
+        int grounds = 0;
         for (int i = 0; i < pixels.length; i++) {
             double along = 0;
             double light = 0;
@@ -84,14 +85,19 @@ final class Presence {
             hair.data[i] = (float) Math.max(-MOST, Math.min(MOST, part));
             brightness.data[i] = (float) light;
             if (away[i] < threshold / 2) {
-                ground.add(Math.abs(part));
+                ground[grounds++] = Math.abs(part);
             }
         }
         return new Presence(
                 hair,
                 brightness,
-                Math.max(median(ground) * 1.4826, uneven(planes) / Math.max(1, Math.sqrt(length / 3))),
+                Math.max(median(ground, grounds) * 1.4826, uneven(planes) / Math.max(1, Math.sqrt(length / 3))),
                 Math.sqrt(length / 3) / 255);
+    }
+
+    /** The same of a part of its picture. */
+    Presence within(Frame frame) {
+        return new Presence(frame.of(hair), frame.of(brightness), groundNoise, contrast);
     }
 
     /** Of the border's samples so many lie nearer to the plane than what is said of it. */
@@ -165,12 +171,13 @@ final class Presence {
     }
 
     private static double median(List<Double> values) {
-        if (values.isEmpty()) {
-            return 0;
-        }
-        double[] sorted =
-                values.stream().mapToDouble(Double::doubleValue).sorted().toArray();
-        return sorted[sorted.length / 2];
+        return median(values.stream().mapToDouble(Double::doubleValue).toArray(), values.size());
+    }
+
+    /** Of the first so many, which it sorts; 0 of none. */
+    private static double median(double[] values, int count) {
+        Arrays.sort(values, 0, count);
+        return count == 0 ? 0 : values[count / 2];
     }
 
     /** The parting of ground and hair that leaves least spread in both (Otsu 1979, IEEE Trans SMC 9, 62). */

@@ -4,9 +4,11 @@ import boofcv.alg.filter.binary.BinaryImageOps;
 import boofcv.alg.filter.blur.GBlurImageOps;
 import boofcv.alg.filter.derivative.DerivativeType;
 import boofcv.alg.filter.derivative.GImageDerivativeOps;
+import boofcv.alg.filter.misc.AverageDownSampleOps;
 import boofcv.struct.border.BorderType;
 import boofcv.struct.image.GrayF32;
 import boofcv.struct.image.GrayU8;
+import java.util.List;
 
 /**
  * What is read off a picture before any of it is called by a word of the rubric. All without units, so that neither the size of the
@@ -19,6 +21,9 @@ final class Traits {
     private static final int EDGE = 2;
 
     private Traits() {}
+
+    /** So far around the hair anything is looked at, px: as the widest blur reaches, and the farthest ring of strays. */
+    static final int REACH = 64;
 
     static final int COUNT = 12 + SCALES.length + AcrossProfile.COUNT;
     /** Which of them says how much of the change lies in the finest stripes. */
@@ -136,8 +141,7 @@ final class Traits {
     private static double[] grain(GrayF32 lit, Body body, double fine, double over) {
         int w = lit.width;
         int h = lit.height;
-        GrayF32 soft = new GrayF32(w, h);
-        GBlurImageOps.gaussian(lit, soft, fine, -1, null);
+        GrayF32 soft = blurred(lit, fine);
         GrayF32 dx = new GrayF32(w, h);
         GrayF32 dy = new GrayF32(w, h);
         GImageDerivativeOps.gradient(DerivativeType.SCHARR, soft, dx, dy, BorderType.EXTENDED);
@@ -150,44 +154,84 @@ final class Traits {
             xy.data[i] = in * dx.data[i] * dy.data[i];
             yy.data[i] = in * dy.data[i] * dy.data[i];
         }
-        GrayF32[] all = {xx, xy, yy};
-        for (GrayF32 one : all) {
-            GBlurImageOps.gaussian(one, one, over, -1, null);
+        GrayU8 mask = body.mask;
+        double each = 1;
+        if (over >= WIDE) {
+            xx = halved(xx);
+            xy = halved(xy);
+            yy = halved(yy);
+            mask = halved(mask);
+            each = 2;
+        }
+        for (GrayF32 one : List.of(xx, xy, yy)) {
+            GBlurImageOps.gaussian(one, one, each == 1 ? over : onHalf(over), -1, null);
         }
         double alike = 0;
         double energy = 0;
-        for (int i = 0; i < dx.data.length; i++) {
-            if (body.mask.data[i] != 0) {
+        for (int i = 0; i < xx.data.length; i++) {
+            if (mask.data[i] != 0) {
                 double d = xx.data[i] - yy.data[i];
                 double trace = xx.data[i] + yy.data[i];
                 alike += Math.sqrt(d * d + 4 * xy.data[i] * xy.data[i]);
                 energy += trace;
             }
         }
-        return new double[] {alike / Math.max(1e-9, energy), energy / Math.max(1, body.area)};
+        return new double[] {alike / Math.max(1e-9, energy), each * each * energy / Math.max(1, body.area)};
+    }
+
+    /** From this blur on, px, every second pixel says as much as all of them: what is narrower is smoothed away. */
+    private static final double WIDE = 3;
+
+    /** What is left to blur in a halved picture: the mean of four pixels is a blur of half a pixel by itself. */
+    private static double onHalf(double sigma) {
+        return Math.sqrt(sigma * sigma - .25) / 2;
+    }
+
+    /** Half as wide and high, each pixel the mean of four. */
+    private static GrayF32 halved(GrayF32 whole) {
+        GrayF32 half = new GrayF32(whole.width / 2, whole.height / 2);
+        AverageDownSampleOps.down(whole, 2, half);
+        return half;
+    }
+
+    private static GrayU8 halved(GrayU8 mask) {
+        GrayU8 half = new GrayU8(mask.width / 2, mask.height / 2);
+        for (int y = 0; y < half.height; y++) {
+            for (int x = 0; x < half.width; x++) {
+                half.unsafe_set(x, y, mask.unsafe_get(2 * x, 2 * y));
+            }
+        }
+        return half;
     }
 
     /** How much of the change of brightness lies in stripes of each width: a band-pass by differences of Gaussians, shares that add to 1. */
     private static double[] stripes(GrayF32 lit, Body body) {
-        GrayF32 finer = new GrayF32(lit.width, lit.height);
-        GrayF32 coarser = new GrayF32(lit.width, lit.height);
-        GBlurImageOps.gaussian(lit, finer, SCALES[0] * .6, -1, null);
+        GrayF32 finer = blurred(lit, SCALES[0] * .6);
+        GrayU8 mask = body.mask;
+        double each = 1;
         double[] bands = new double[SCALES.length];
         double all = 0;
         for (int band = 0; band < bands.length; band++) {
-            GBlurImageOps.gaussian(lit, coarser, SCALES[band], -1, null);
+            double last = band == 0 ? 0 : SCALES[band - 1];
+            if (each == 1 && last >= WIDE) {
+                finer = halved(finer);
+                mask = halved(mask);
+                each = 2;
+            }
+            // What is wide already is blurred on from there: blurs add up by their squares.
+            GrayF32 coarser = each == 1
+                    ? blurred(lit, SCALES[band])
+                    : blurred(finer, onHalf(Math.sqrt(SCALES[band] * SCALES[band] - last * last)));
             double sum = 0;
-            for (int i = 0; i < lit.data.length; i++) {
-                if (body.mask.data[i] != 0) {
+            for (int i = 0; i < mask.data.length; i++) {
+                if (mask.data[i] != 0) {
                     double d = finer.data[i] - coarser.data[i];
                     sum += d * d;
                 }
             }
-            bands[band] = sum;
-            all += sum;
-            GrayF32 swap = finer;
+            bands[band] = sum * each * each;
+            all += bands[band];
             finer = coarser;
-            coarser = swap;
         }
         for (int band = 0; band < bands.length; band++) {
             bands[band] = Math.log(bands[band] / Math.max(1e-9, all) + .01);
@@ -195,10 +239,15 @@ final class Traits {
         return bands;
     }
 
+    private static GrayF32 blurred(GrayF32 lit, double sigma) {
+        GrayF32 soft = new GrayF32(lit.width, lit.height);
+        GBlurImageOps.gaussian(lit, soft, sigma, -1, null);
+        return soft;
+    }
+
     /** How often brightness crests along a row of so many px smoothed away, to a row of the working width. */
     private static double crests(GrayF32 lit, Body body, double smoothed) {
-        GrayF32 soft = new GrayF32(lit.width, lit.height);
-        GBlurImageOps.gaussian(lit, soft, smoothed, -1, null);
+        GrayF32 soft = blurred(lit, smoothed);
         double crests = 0;
         double span = 0;
         for (int y = body.top; y <= body.bottom; y++) {
