@@ -12,7 +12,13 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.List;
+import java.util.stream.IntStream;
+import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageWriteParam;
+import javax.imageio.ImageWriter;
+import javax.imageio.stream.ImageOutputStream;
 
 /** A swatch as a picture. */
 public final class SwatchDrawing {
@@ -24,6 +30,10 @@ public final class SwatchDrawing {
     private static final Color LIGHT_GROUND = new Color(0xEDE9DF);
     private static final Color DARK_GROUND = new Color(0x1E2226);
     private static final int SHADES = 64;
+    /** Of the card, one under the other. */
+    private static final int BANDS = 4;
+    /** Of a PNG, 1 for none at all: a drawing in many shades hardly gets smaller by more, and takes longer. */
+    private static final float PNG_QUALITY = .8f;
 
     private SwatchDrawing() {}
 
@@ -34,17 +44,35 @@ public final class SwatchDrawing {
         int width = (int) Math.round(SwatchLock.CARD_WIDTH * scale);
         int height = (int) Math.round(SwatchLock.CARD_HEIGHT * scale);
         BufferedImage card = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        List<SwatchStrand> strands = SwatchLock.of(swatch);
+        // Bands of the card have no pixel in common: each is drawn by itself, the strands of every one in their order.
+        IntStream.range(0, BANDS)
+                .parallel()
+                .forEach(
+                        band -> draw(swatch, strands, card, scale, band * height / BANDS, (band + 1) * height / BANDS));
+        return card;
+    }
+
+    private static void draw(
+            Swatch swatch, List<SwatchStrand> strands, BufferedImage card, double scale, int top, int bottom) {
+        int width = card.getWidth();
         Graphics2D pen = card.createGraphics();
+        pen.setClip(0, top, width, bottom - top);
         pen.setColor(lit(swatch.dark() ? LIGHT_GROUND : DARK_GROUND, swatch.light()));
-        pen.fillRect(0, 0, width, height);
+        pen.fillRect(0, top, width, bottom - top);
         pen.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         pen.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
         pen.setStroke(new BasicStroke((float) (STRAND_WIDTH * scale), BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
         Color[] shades = shades(swatch.dark());
         Line2D.Double line = new Line2D.Double();
-        for (SwatchStrand strand : SwatchLock.of(swatch)) {
+        for (SwatchStrand strand : strands) {
             double[] across = strand.across();
             for (int i = 1; i < across.length; i++) {
+                double from = Math.min(strand.down()[i - 1], strand.down()[i]) - STRAND_WIDTH;
+                double to = Math.max(strand.down()[i - 1], strand.down()[i]) + STRAND_WIDTH;
+                if (to * scale < top || from * scale > bottom) {
+                    continue;
+                }
                 pen.setColor(shades[(int) Math.round(strand.brightness()[i] * (SHADES - 1))]);
                 line.setLine(
                         width / 2.0 + across[i - 1] * scale,
@@ -55,7 +83,6 @@ public final class SwatchDrawing {
             }
         }
         pen.dispose();
-        return card;
     }
 
     /** As a PNG. */
@@ -69,10 +96,17 @@ public final class SwatchDrawing {
             card = turned;
         }
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try {
-            ImageIO.write(card, "png", out);
+        ImageWriter writer = ImageIO.getImageWritersByFormatName("png").next();
+        try (ImageOutputStream to = ImageIO.createImageOutputStream(out)) {
+            ImageWriteParam how = writer.getDefaultWriteParam();
+            how.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
+            how.setCompressionQuality(PNG_QUALITY);
+            writer.setOutput(to);
+            writer.write(null, new IIOImage(card, null, null), how);
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
+        } finally {
+            writer.dispose();
         }
         return out.toByteArray();
     }
