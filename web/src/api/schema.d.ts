@@ -804,6 +804,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice/people/{person}/faults": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["report"];
+        put?: never;
+        post: operations["looked"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/practice/people/{person}/feel": {
         parameters: {
             query?: never;
@@ -2551,6 +2567,27 @@ export interface components {
             rule: string;
             words: string;
         };
+        FaultLooked: {
+            /** Format: date-time */
+            at: string;
+            fault: components["schemas"]["FaultTried"];
+        };
+        FaultMissed: {
+            missed: number;
+            rule: string;
+            words: string;
+        };
+        FaultReport: {
+            again: components["schemas"]["FaultMissed"][];
+            found: number;
+            next?: string;
+            tried: number;
+            words: string;
+        };
+        FaultTried: {
+            found: boolean;
+            rule: string;
+        };
         Features: {
             castBroken: boolean;
             castSet: boolean;
@@ -3118,6 +3155,7 @@ export interface components {
             zone: "HAIRLINE" | "CROWN" | "LEFT" | "RIGHT" | "BACK" | "NAPE";
         };
         OfPerson: {
+            faults?: components["schemas"]["FaultLooked"][];
             person: string;
             sections: components["schemas"]["SectionGuessed"][];
             swatches: components["schemas"]["SwatchScored"][];
@@ -5732,6 +5770,54 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["EyeReport"];
+                };
+            };
+        };
+    };
+    report: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FaultReport"];
+                };
+            };
+        };
+    };
+    looked: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FaultTried"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FaultReport"];
                 };
             };
         };

@@ -1,24 +1,52 @@
-import { useQuery } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { Setting } from '../../api/queries'
-import type { Air, Judgement, Product, Spoilt } from '../../api/types'
+import type { Air, FaultReport, Judgement, Product, Spoilt } from '../../api/types'
 import { hairLine, stepLine } from '../../api/words'
 import { TideChart } from '../../chart/TideChart'
 import { Button } from '../../ui/Button'
 import { Empty, Failure, Waiting } from '../../ui/Notice'
-import { useStored } from '../../ui/useStored'
 import { USUAL_GOAL, USUAL_LIMITS } from '../plan/planHistory'
-import { roundQuery } from './faultQueries'
-import { isTexts, missedAfter, NO_GUESS, ruleOf, verdict, type Guess } from './faultRound'
+import { ByName } from './ByName'
+import { faultsQuery, roundQuery, sendFault } from './faultQueries'
+import { isFound, NO_GUESS, verdict, type Guess } from './faultRound'
 import type { Head } from './PracticePage'
 import { stepDetail } from './stepDetail'
 
 type FindTheFaultProps = { client: Head; air: Air; shelf: Product[]; round: number; onNext: () => void }
 
+/** Plans with a fault in them, for somebody by name: what was missed comes back sooner. */
+export function FindTheFault(props: FindTheFaultProps) {
+  return (
+    <ByName why="Who looks? What you find and what you miss is kept under this name, so that the missed comes back.">
+      {(person, onOther) => <Looking key={person} {...props} person={person} onOther={onOther} />}
+    </ByName>
+  )
+}
+
+type LookingProps = FindTheFaultProps & { person: string; onOther: () => void }
+
+function Looking({ person, ...props }: LookingProps) {
+  const faults = useQuery(faultsQuery(person))
+  if (faults.error !== null) return <Failure error={faults.error} />
+  return faults.data === undefined ? (
+    <Waiting what="Opening the practice" />
+  ) : (
+    <Spoiling {...props} person={person} report={faults.data} />
+  )
+}
+
+type SpoilingProps = LookingProps & { report: FaultReport }
+
 /** One round: a spoilt plan on the water, its steps, and four faults to choose from. */
-export function FindTheFault({ client, air, shelf, round, onNext }: FindTheFaultProps) {
-  const [missed, setMissed] = useStored('practice-missed', isTexts)
-  const [rule] = useState(() => ruleOf(round, missed ?? []))
+function Spoiling({ client, air, shelf, round, onNext, person, onOther, report }: SpoilingProps) {
+  // As it stood when the round began: the answer changes it.
+  const [rule] = useState(report.next)
+  const queries = useQueryClient()
+  const send = useMutation({
+    mutationFn: (tried: { rule: string; found: boolean }) => sendFault(person, tried),
+    onSuccess: (told) => queries.setQueryData(faultsQuery(person).queryKey, told),
+  })
   const { data, error } = useQuery(roundQuery(settingOf(client, air), shelf, round, rule))
   if (error !== null) return <Failure error={error} />
   if (data === undefined) return <Waiting what="A hand slips" />
@@ -28,14 +56,21 @@ export function FindTheFault({ client, air, shelf, round, onNext }: FindTheFault
         Nothing on the shelf makes one. <Button onClick={onNext}>The next head</Button>
       </Empty>
     )
+  const { spoilt } = data
   return (
-    <Round
-      spoilt={data.spoilt}
-      judgement={data.judgement}
-      head={`${client.name}, ${hairLine(client.hair)}`}
-      onAnswered={(isFound) => setMissed(missedAfter(missed ?? [], data.spoilt.rule, isFound))}
-      onNext={onNext}
-    />
+    <>
+      {send.error !== null && <Failure error={send.error} />}
+      <Round
+        spoilt={spoilt}
+        judgement={data.judgement}
+        head={`${client.name}, ${hairLine(client.hair)}`}
+        person={person}
+        report={report}
+        onOther={onOther}
+        onAnswered={(found) => send.mutate({ rule: spoilt.rule, found })}
+        onNext={onNext}
+      />
+    </>
   )
 }
 
@@ -43,25 +78,34 @@ type RoundProps = {
   spoilt: Spoilt
   judgement: Judgement
   head: string
-  onAnswered: (isFound: boolean) => void
+  person: string
+  report: FaultReport
+  onOther: () => void
+  onAnswered: (found: boolean) => void
   onNext: () => void
 }
 
-function Round({ spoilt, judgement, head, onAnswered, onNext }: RoundProps) {
+function Round({ spoilt, judgement, head, person, report, onOther, onAnswered, onNext }: RoundProps) {
   const [guess, setGuess] = useState<Guess>(NO_GUESS)
   const [isOver, setOver] = useState(false)
   const answer = (next: Guess) => {
     setGuess(next)
     if (next.step === undefined || next.rule === undefined) return
     setOver(true)
-    onAnswered(next.step === spoilt.step && next.rule === spoilt.rule)
+    onAnswered(isFound(next, spoilt))
   }
   const pick = (change: Partial<Guess>) => {
     if (!isOver) answer({ ...guess, ...change })
   }
   return (
     <div className="sheet">
-      <p className="border-line figures border-b px-4 py-1.5">{head}</p>
+      <p className="border-line figures flex flex-wrap items-baseline gap-x-4 border-b px-4 py-1.5">
+        <span>{head}</span>
+        <span className="text-muted">{report.words}</span>
+        <button type="button" className="ml-auto underline underline-offset-2" onClick={onOther}>
+          Not {person}?
+        </button>
+      </p>
       <div className="border-ink border-b">
         <TideChart
           tide={judgement.tide}

@@ -29,3 +29,17 @@ export const roundQuery = (setting: Setting, shelf: Product[], round: number, ru
       return { spoilt, judgement }
     },
   })
+
+/** What this person found and missed so far, and which fault is to come next. */
+export const faultsQuery = (person: string) =>
+  queryOptions({
+    queryKey: ['faults', person],
+    queryFn: ({ signal }) =>
+      answered(api.GET('/api/practice/people/{person}/faults', { params: { path: { person } }, signal })),
+  })
+
+export function sendFault(person: string, tried: { rule: string; found: boolean }) {
+  return answered(
+    api.POST('/api/practice/people/{person}/faults', { params: { path: { person } }, body: tried }),
+  )
+}

@@ -19,12 +19,13 @@ public class PracticeTest extends InTheDemoSalon {
     private Page page;
     private JsonNode spoilt;
 
-    /** A round as it is drawn, with what the server said of it. */
-    private void open(BrowserContext context) {
+    /** A round of somebody's as it is drawn, with what the server said of it. */
+    private void open(BrowserContext context, String person) {
         page = context.newPage();
-        spoilt = JSON.readTree(page.waitForResponse(
-                        "**/api/practice/spoil",
-                        () -> page.navigate(browsing.server().url("/practice")))
+        page.navigate(browsing.server().url("/practice"));
+        page.getByLabel("Name").fill(person);
+        spoilt = JSON.readTree(page.waitForResponse("**/api/practice/spoil", () -> Browsing.button(page, "Begin")
+                        .click())
                 .text());
         assertThat(Browsing.heading(page, "What is wrong?")).isVisible();
         Browsing.settled(page);
@@ -47,7 +48,7 @@ public class PracticeTest extends InTheDemoSalon {
     @Test
     public void aFaultIsFoundAndTheNextOneComes() {
         try (BrowserContext context = browsing.fresh(1280, 800)) {
-            open(context);
+            open(context, "Hester");
             Browsing.assertAccessible(page, "practice");
             step(spoilt.get("step").asInt()).click();
             fault(true).click();
@@ -56,14 +57,14 @@ public class PracticeTest extends InTheDemoSalon {
             page.waitForResponse("**/api/practice/spoil", () -> Browsing.button(page, "The next one")
                     .click());
             assertThat(Browsing.button(page, "A hint")).isVisible();
-            assertEquals(page.evaluate("() => localStorage.getItem('practice-missed')"), "[]");
+            assertThat(page.getByText("Found 1 of 1; none waits to come back.")).isVisible();
         }
     }
 
     @Test
     public void whatWasMissedIsToldAndComesBack() {
         try (BrowserContext context = browsing.phone()) {
-            open(context);
+            open(context, "Piran");
             Browsing.assertNothingOverflows(page, "practice");
             Browsing.button(page, "A hint").tap();
             assertThat(page.getByText(spoilt.get("hint").asString())).isVisible();
@@ -72,6 +73,8 @@ public class PracticeTest extends InTheDemoSalon {
                     .tap();
             fault(true).tap();
             assertThat(page.getByText("The fault is right; it shows at step")).isVisible();
+            assertThat(page.getByText("Found 0 of 1; one that was missed comes back."))
+                    .isVisible();
             String asked = page.waitForRequest("**/api/practice/spoil", () -> Browsing.button(page, "The next one")
                             .tap())
                     .postData();

@@ -142,6 +142,11 @@ public class WalkTest extends InTheDemoSalon {
                 new State("nothing worn", "/clients/4/aftercare", none),
                 new State("what works", "/clients/1/learn", none),
                 new State("practice", "/practice", none),
+                new State("a fault to find", "/practice", page -> {
+                    page.getByLabel("Name").fill("Hester");
+                    button(page, "Begin").click();
+                    button(page, "Show it").click();
+                }),
                 new State("nowhere", "/nowhere", none));
     }
 

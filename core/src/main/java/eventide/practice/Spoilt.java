@@ -35,10 +35,8 @@ public record Spoilt(Routine routine, String rule, int step, String said, String
      * @throws InvalidException where the rule is unknown, or no slip of a hand breaks it in this routine and it alone
      */
     public static Spoilt of(SpoilQuestion asked) {
-        Set<String> known = Checker.rules().stream().map(Rule::id).collect(Collectors.toSet());
-        if (asked.rule() != null && !known.contains(asked.rule())) {
-            throw new InvalidException(
-                    List.of(new Fault("/rule", "rule must be one of the checks, but was " + asked.rule())));
+        if (asked.rule() != null) {
+            FaultTried.mustBeKnown(asked.rule());
         }
         Random chance = new Random(asked.seed());
         Set<String> before = rules(Checker.plainly(wash(asked, asked.routine())));

@@ -288,6 +288,7 @@ public class ExchangeHttpTest {
             one.post(hester + "readings", "{\"item\":" + swatch + ",\"definition\":4,\"clumping\":5,\"frizz\":2.5}");
             one.post(hester + "guesses", "{\"item\":\"77\",\"percent\":65}");
             one.post("/api/practice/people/Piran/guesses", "{\"item\":\"78\",\"percent\":20}");
+            one.post(hester + "faults", "{\"rule\":\"T4\",\"found\":false}");
             JsonNode out = one.get("/api/exchange").body();
             assertEquals(out.at("/practice/0/person").asString(), "Hester");
             assertEquals(out.at("/practice").size(), 2);
@@ -298,6 +299,13 @@ public class ExchangeHttpTest {
             }
             assertEquals(
                     other.get(hester + "feel").body(), one.get(hester + "feel").body());
+            assertEquals(
+                    other.get(hester + "faults").body(),
+                    one.get(hester + "faults").body());
+            String older = out.toString().replaceAll(",\"faults\":\\[[^\\]]*]", "");
+            assertTrue(!older.contains("faults"));
+            assertEquals(
+                    other.post("/api/exchange", brought(older, "")).status(), 200, "a file of before they were kept");
             Answer bad = other.post(
                     "/api/exchange", brought(out.toString().replace("\"percent\":20.0", "\"percent\":120.0"), ""));
             assertEquals(bad.status(), 422);

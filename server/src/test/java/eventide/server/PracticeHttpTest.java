@@ -152,4 +152,34 @@ public class PracticeHttpTest {
                         .status(),
                 422);
     }
+
+    /** Missed comes back on the second round, and no more once it was found. */
+    @Test
+    public void whatWasMissedComesBackToWhoMissedIt() {
+        String faults = "/api/practice/people/Morwenna/faults";
+        JsonNode none = server.get(faults).body();
+        assertEquals(none.get("tried").asInt(), 0);
+        assertTrue(none.at("/next").isMissingNode());
+        JsonNode missed =
+                server.post(faults, "{\"rule\":\"T4\",\"found\":false}").body();
+        assertEquals(missed.at("/again/0/rule").asString(), "T4");
+        assertEquals(missed.get("next").asString(), "T4");
+        assertEquals(server.get(faults).body(), missed);
+        JsonNode found = server.post(faults, "{\"rule\":\"T4\",\"found\":true}").body();
+        assertEquals(found.get("words").asString(), "Found 1 of 2; none waits to come back.");
+        assertEquals(
+                server.get("/api/practice/people/Piran/faults")
+                        .body()
+                        .get("tried")
+                        .asInt(),
+                0);
+        Answer unknown = server.post(faults, "{\"rule\":\"Z9\",\"found\":true}");
+        assertEquals(unknown.status(), 422);
+        assertEquals(unknown.body().at("/faults/0/message").asString(), "rule must be one of the checks, but was Z9");
+        assertEquals(server.post(faults, "{\"rule\":\"T4\"}").status(), 422);
+        assertEquals(
+                server.post("/api/practice/people/%20/faults", "{\"rule\":\"T4\",\"found\":true}")
+                        .status(),
+                422);
+    }
 }

@@ -2,11 +2,13 @@ package eventide.server.practice;
 
 import eventide.learning.MeasuredEye;
 import eventide.practice.EyeReport;
+import eventide.practice.FaultTried;
 import eventide.practice.FeltGuess;
 import eventide.practice.SwatchReading;
 import eventide.shape.Frozen;
 import eventide.shape.InvalidException;
 import eventide.shape.Letters;
+import eventide.shape.Maybe;
 import eventide.shape.Shape;
 import java.time.Instant;
 import java.util.HashSet;
@@ -21,10 +23,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class PracticeProgress {
     private final PracticeReadings readings;
     private final PracticeGuesses guesses;
+    private final PracticeFaults faults;
 
-    PracticeProgress(PracticeReadings readings, PracticeGuesses guesses) {
+    PracticeProgress(PracticeReadings readings, PracticeGuesses guesses, PracticeFaults faults) {
         this.readings = readings;
         this.guesses = guesses;
+        this.faults = faults;
     }
 
     /** A swatch scored, and when. */
@@ -41,15 +45,32 @@ public class PracticeProgress {
         }
     }
 
-    /** One person's, each list oldest first. */
+    /** A fault looked for, and when. */
+    public record FaultLooked(FaultTried fault, Instant at) {
+        public FaultLooked {
+            Shape.check(FaultLooked.class, fault, at);
+        }
+    }
+
+    /**
+     * One person's, each list oldest first.
+     *
+     * @param faults absent in files of before they were kept
+     */
     public record OfPerson(
-            @Letters(least = 1, most = 60) String person, List<SwatchScored> swatches, List<SectionGuessed> sections) {
+            @Letters(least = 1, most = 60) String person,
+            List<SwatchScored> swatches,
+            List<SectionGuessed> sections,
+            @Maybe List<FaultLooked> faults) {
         public OfPerson {
-            Shape.check(OfPerson.class, person, swatches, sections);
+            Shape.check(OfPerson.class, person, swatches, sections, faults);
+            faults = faults == null ? List.of() : faults;
             bounded("swatches", swatches);
             bounded("sections", sections);
+            bounded("faults", faults);
             swatches = Frozen.list(swatches);
             sections = Frozen.list(sections);
+            faults = Frozen.list(faults);
         }
     }
 
@@ -82,8 +103,9 @@ public class PracticeProgress {
     public List<OfPerson> all() {
         Set<String> names = new TreeSet<>(readings.people());
         names.addAll(guesses.people());
+        names.addAll(faults.people());
         return names.stream()
-                .map(name -> new OfPerson(name, readings.scored(name), guesses.guessed(name)))
+                .map(name -> new OfPerson(name, readings.scored(name), guesses.guessed(name), faults.looked(name)))
                 .toList();
     }
 
@@ -99,6 +121,10 @@ public class PracticeProgress {
             one.sections().stream()
                     .filter(guessed::add)
                     .forEach(section -> guesses.keep(one.person(), section.guess(), section.at()));
+            Set<FaultLooked> looked = new HashSet<>(faults.looked(one.person()));
+            one.faults().stream()
+                    .filter(looked::add)
+                    .forEach(fault -> faults.keep(one.person(), fault.fault(), fault.at()));
         }
     }
 }
