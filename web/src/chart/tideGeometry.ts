@@ -35,15 +35,33 @@ export function scales(tides: readonly Tide[], box: Box): Scales {
     .ticks(Math.max(3, Math.floor((to - from) / 110)))
     .filter(Number.isInteger)
   const ticks = broken
-    ? [
-        ...evenTicks.filter((t) => x(t) < x(handsEnd) - 30),
-        ...scaleLinear([handsEnd, lastMinute], [0, 1])
-          .ticks(3)
-          .filter((t) => t > handsEnd && x(lastMinute) - x(t) > 44),
-        lastMinute,
-      ]
+    ? apart(
+        [
+          ...evenTicks.filter((t) => x(t) < x(handsEnd) - 30),
+          ...scaleLinear([handsEnd, lastMinute], [0, 1])
+            .ticks(3)
+            .filter((t) => t > handsEnd && t < lastMinute),
+          lastMinute,
+        ],
+        x,
+      )
     : evenTicks
   return { x: (m) => x(m), y: (p) => y(p), ticks, breakAt: broken ? handsEnd : undefined, lastMinute }
+}
+
+/** As wide as a moment is written, px. */
+const MOMENT_WIDTH = 46
+
+/** Those that can be read beside each other; the last one stays. */
+function apart(ticks: readonly number[], x: (minute: number) => number): number[] {
+  const last = ticks.at(-1) ?? 0
+  const kept: number[] = []
+  for (const tick of ticks) {
+    const before = kept.at(-1)
+    const isClear = before === undefined || x(tick) - x(before) >= MOMENT_WIDTH
+    if (tick === last || (isClear && x(last) - x(tick) >= MOMENT_WIDTH)) kept.push(tick)
+  }
+  return kept
 }
 
 function endOf(tide: Tide): number {

@@ -28,7 +28,7 @@ export function Choice<T extends string>({
 }: ChoiceProps<T>) {
   const id = useId()
   return (
-    <div className={inline ? 'flex items-center gap-2' : 'grid gap-1'}>
+    <div className={inline ? 'flex flex-wrap items-center gap-x-2 gap-y-1' : 'grid gap-1'}>
       <span className="flex items-baseline gap-2">
         <span id={id} className="label">
           {label}
