@@ -1604,6 +1604,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/wash-days/photos/{key}/ruler": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rule"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/wash-days/{id}": {
         parameters: {
             query?: never;
@@ -3079,6 +3095,7 @@ export interface components {
             overlay?: string;
             pixels: components["schemas"]["Pixels"];
             quality: components["schemas"]["Quality"];
+            ruler?: components["schemas"]["Ruler"];
         };
         Measures: {
             clumpWidth?: components["schemas"]["Measure"];
@@ -3283,6 +3300,7 @@ export interface components {
         };
         PhotoFile: {
             jpegBase64: string;
+            ruler?: components["schemas"]["Ruler"];
             /** Format: date-time */
             takenAt: string;
             /** @enum {string} */
@@ -3614,6 +3632,14 @@ export interface components {
             /** Format: date-time */
             testedAt?: string;
             underId: number;
+        };
+        Ruler: {
+            fromX: number;
+            fromY: number;
+            /** @description mm */
+            millimetres: number;
+            toX: number;
+            toY: number;
         };
         Running: {
             client: string;
@@ -7105,6 +7131,32 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Measurement"];
+                };
+            };
+        };
+    };
+    rule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Ruler"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {

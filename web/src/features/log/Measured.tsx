@@ -72,7 +72,7 @@ export function Measured({ photo, day }: { photo: PhotoKept; day: WashDay }) {
         <a href="/api/pictures/marker-sheet.svg" target="_blank" className="underline underline-offset-2">
           A sheet to print
         </a>{' '}
-        beside the hair tells millimetres.
+        beside the hair tells millimetres; where there is none, two taps with the ruler do.
       </p>
     </section>
   )

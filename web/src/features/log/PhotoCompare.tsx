@@ -9,6 +9,9 @@ import { dateOf } from './dayWords'
 import { Measured } from './Measured'
 import { measuredQuery } from './measuredQuery'
 import { photoPath } from './photoPath'
+import { ENDS, readCentimetres, type Ends } from './ruler'
+import { RulerLine } from './RulerLine'
+import { RulerRead } from './RulerRead'
 import { useSameView } from './useSameView'
 
 const WAYS = [
@@ -30,7 +33,9 @@ export function PhotoCompare({ day, photo, earlier, onRemove }: PhotoCompareProp
   const [way, setWay] = useState<'beside' | 'over'>('beside')
   const [share, setShare] = useState(50)
   const [isLaidOver, setLaidOver] = useState(false)
-  const overlay = useQuery(measuredQuery(photo.key)).data?.overlay
+  const [ends, setEnds] = useState<Ends | undefined>(undefined)
+  const measured = useQuery(measuredQuery(photo.key)).data
+  const overlay = measured?.overlay
   const other = same.find((one) => String(one.day.id) === chosen)
   return (
     <div className="grid gap-3">
@@ -48,6 +53,14 @@ export function PhotoCompare({ day, photo, earlier, onRemove }: PhotoCompareProp
         {overlay !== undefined && (
           <Button onClick={() => setLaidOver(!isLaidOver)}>
             {isLaidOver ? 'The picture alone' : 'Show what was measured'}
+          </Button>
+        )}
+        {measured !== undefined && (
+          <Button
+            aria-pressed={ends !== undefined}
+            onClick={() => setEnds(ends === undefined ? ENDS : undefined)}
+          >
+            {ends === undefined ? 'Ruler' : 'Put the ruler away'}
           </Button>
         )}
         <Button className="ml-auto" onClick={onRemove}>
@@ -79,16 +92,31 @@ export function PhotoCompare({ day, photo, earlier, onRemove }: PhotoCompareProp
                 }
               />
             )}
+            {ends !== undefined && measured !== undefined && (
+              <RulerLine
+                pixels={measured.pixels}
+                ends={ends}
+                reading={readingOf(readCentimetres(ends, measured))}
+                onEnds={setEnds}
+              />
+            )}
             {other !== undefined && way === 'beside' && (
               <span aria-hidden className="bg-ink absolute inset-y-0 w-0.5" style={{ left: `${share}%` }} />
             )}
           </div>
+          {ends !== undefined && measured !== undefined && (
+            <RulerRead photo={photo.key} measured={measured} ends={ends} />
+          )}
           {other !== undefined && <Share of={dateOf(other.day)} percent={share} onChange={setShare} />}
         </div>
         <Measured photo={photo} day={day} />
       </div>
     </div>
   )
+}
+
+function readingOf(centimetres: number | undefined): string {
+  return centimetres === undefined ? 'no scale yet' : `${centimetres.toFixed(1)} cm`
 }
 
 /** How much of the other wash is seen. */

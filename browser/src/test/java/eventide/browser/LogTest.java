@@ -12,6 +12,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.SelectOption;
 import java.awt.image.BufferedImage;
@@ -250,6 +251,55 @@ public class LogTest extends InTheDemoSalon {
             assertThat(page).hasURL(Pattern.compile("/clients/2/log\\?day=\\d+$"));
             assertThat(button(page, "Open the photograph, left")).isVisible();
         }
+    }
+
+    /** By thumb: two taps on something known tell the scale, and the ruler reads centimetres from then on. */
+    @Test
+    public void twoTapsSetTheScaleOfAPhotograph() {
+        long day = browsing.server()
+                .get("/api/clients/1/wash-days")
+                .body()
+                .get(0)
+                .get("id")
+                .asLong();
+        byte[] lock = browsing.server().bytes("/api/practice/swatches/915.png");
+        browsing.server().upload("/api/wash-days/" + day + "/photos/BACK", lock, "image/png");
+        try (BrowserContext context = browsing.phone()) {
+            Page page = browsing.open(context, "/clients/1/log?day=" + day);
+            button(page, "Open the photograph, back").tap();
+            button(page, "Ruler").tap();
+            tap(page, .4, .2);
+            tap(page, .4, .8);
+            page.getByLabel("It is, cm").fill("12");
+            button(page, "Set the scale").tap();
+            Locator reading = page.getByText(Pattern.compile("^\\d+\\.\\d cm$"));
+            assertThat(reading).hasText("12.0 cm");
+            assertAccessible(page, "a ruler on a photograph");
+            assertNothingOverflows(page, "a ruler on a photograph");
+            tap(page, .4, .5);
+            assertThat(reading).hasText(Pattern.compile("6\\.\\d cm"));
+            String before = reading.innerText();
+            page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Other end"))
+                    .focus();
+            for (int i = 0; i < 3; i++) {
+                page.keyboard().press("Shift+ArrowDown");
+            }
+            assertThat(reading).not().hasText(before);
+            button(page, "Put the ruler away").tap();
+            assertThat(reading).hasCount(0);
+            page.reload();
+            button(page, "Open the photograph, back").tap();
+            button(page, "Ruler").tap();
+            assertThat(reading).isVisible();
+        }
+    }
+
+    /** On the ruler's picture, in parts of what is drawn of it. */
+    private static void tap(Page page, double across, double down) {
+        Locator ruler = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName(Pattern.compile("^Ruler")));
+        ruler.scrollIntoViewIfNeeded();
+        BoundingBox box = ruler.boundingBox();
+        page.touchscreen().tap(box.x + box.width * across, box.y + box.height * down);
     }
 
     private static Locator front(Page page) {

@@ -8,10 +8,11 @@ import java.util.List;
  * What a picture says, beside what an eye does: it supports the eye and overrules nothing.
  *
  * @param pixels of the picture as it was sent, upright
- * @param millimetresPerPixel where a marker was found; absent else
+ * @param millimetresPerPixel where a marker was found or two taps set it; absent else
  * @param measures each absent where the picture is not fit, or cannot say it
  * @param overlay a PNG to lay over the picture: outline, strays and clump edges; absent where nothing was measured
  * @param fittedOn in words, for whoever reads the figures
+ * @param ruler two taps that set the scale, where no marker was found and somebody made them; absent else
  * @param light by the sheet's grey; absent where no sheet, or not all of its greys, are in view
  */
 public record Measurement(
@@ -21,6 +22,7 @@ public record Measurement(
         Quality quality,
         @Maybe String overlay,
         String fittedOn,
+        @Maybe Ruler ruler,
         @Maybe SheetLight light) {
     /** The same beside the picture of this view before it: another light is said, and is no reason not to measure. */
     public Measurement after(SheetLight last) {
@@ -31,7 +33,14 @@ public record Measurement(
         List<PictureFault> faults = new ArrayList<>(quality.faults());
         faults.add(other);
         return new Measurement(
-                pixels, millimetresPerPixel, measures, new Quality(quality.fit(), faults), overlay, fittedOn, light);
+                pixels,
+                millimetresPerPixel,
+                measures,
+                new Quality(quality.fit(), faults),
+                overlay,
+                fittedOn,
+                ruler,
+                light);
     }
 
     /** Of a picture, px. */

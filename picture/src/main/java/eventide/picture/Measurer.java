@@ -55,25 +55,31 @@ public final class Measurer {
      * @param image as {@link Picture#read} gives it
      * @param sent its size before it was made smaller
      * @param squareMillimetres side of the marker's square as printed
+     * @param tapped what sets the scale where no marker is in view; null for nothing
      */
-    public static Measurement measure(BufferedImage image, Pixels sent, double squareMillimetres, View view) {
+    public static Measurement measure(
+            BufferedImage image, Pixels sent, double squareMillimetres, View view, Ruler tapped) {
         Marker marker = Marker.in(image, squareMillimetres);
         double smaller = (double) Math.max(sent.width(), sent.height()) / Math.max(image.getWidth(), image.getHeight());
-        Double scale = marker == null ? null : marker.millimetresPerPixel() / smaller;
+        Ruler ruler = marker == null ? tapped : null;
+        Double scale = marker != null
+                ? Double.valueOf(marker.millimetresPerPixel() / smaller)
+                : ruler == null ? null : ruler.millimetresPerPixel(sent);
         SheetLight light = marker == null ? null : SheetLight.of(image, marker, squareMillimetres);
         BufferedImage hair = marker == null ? image : without(balanced(image, light), marker, squareMillimetres);
         int width = view.isLock() ? Look.LOCK_WIDTH : Look.HEAD_WIDTH;
         Look look = Look.at(hair, width);
         List<PictureFault> faults = look == null ? List.of(Fitness.NO_HAIR) : Fitness.faults(look, marker);
         if (!faults.isEmpty()) {
-            return new Measurement(sent, scale, Measures.NONE, new Quality(false, faults), null, FITTED_ON, light);
+            return new Measurement(
+                    sent, scale, Measures.NONE, new Quality(false, faults), null, FITTED_ON, ruler, light);
         }
         List<Look> looks = new ArrayList<>(List.of(look));
         NUDGES.parallelStream()
                 .map(nudge -> Look.at(nudged(hair, nudge), width))
                 .filter(Objects::nonNull)
                 .forEachOrdered(looks::add);
-        Double workScale = marker == null ? null : marker.millimetresPerPixel() / look.scale();
+        Double workScale = scale == null ? null : Double.valueOf(scale * smaller / look.scale());
         return new Measurement(
                 sent,
                 scale,
@@ -81,6 +87,7 @@ public final class Measurer {
                 new Quality(true, List.of()),
                 Overlay.of(look),
                 FITTED_ON,
+                ruler,
                 light);
     }
 

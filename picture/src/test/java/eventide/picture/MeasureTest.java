@@ -5,11 +5,14 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertNotNull;
 import static org.testng.Assert.assertNull;
 import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
 
 import eventide.hair.Pattern;
 import eventide.picture.Measurement.Measure;
 import eventide.picture.Measurement.Pixels;
 import eventide.practice.Swatch;
+import eventide.practice.SwatchLock;
+import eventide.shape.InvalidException;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
@@ -156,8 +159,49 @@ public class MeasureTest {
     }
 
     private static Measurement measured(BufferedImage image) {
+        return measured(image, null);
+    }
+
+    private static Measurement measured(BufferedImage image, Ruler ruler) {
         return Measurer.measure(
-                image, new Pixels(image.getWidth(), image.getHeight()), MarkerSheet.SQUARE, View.SWATCH);
+                image, new Pixels(image.getWidth(), image.getHeight()), MarkerSheet.SQUARE, View.SWATCH, ruler);
+    }
+
+    /** A card is so many millimetres wide: said by two taps at its sides, whatever the size the picture is kept in. */
+    @Test
+    public void twoTapsSetTheScaleWhereNoSheetIsInView() {
+        BufferedImage drawn = DrawnLocks.drawn(usual());
+        Ruler across = new Ruler(0.0, .5, 1.0, .5, SwatchLock.CARD_WIDTH);
+        Measurement plain = measured(drawn);
+        assertEquals(plain.measures().lengthOnPicture().unit(), "px");
+        for (double size : new double[] {1, .8}) {
+            Measurement ruled = measured(Scaling.by(drawn, size), across);
+            assertEquals(ruled.ruler(), across);
+            assertEquals(ruled.millimetresPerPixel(), 1 / (SwatchDrawing.USUAL_SCALE * size), 1e-3);
+            assertEquals(ruled.measures().clumpWidth().unit(), "mm");
+            assertEquals(
+                    ruled.measures().lengthOnPicture().value(),
+                    plain.measures().lengthOnPicture().value() / SwatchDrawing.USUAL_SCALE,
+                    2);
+        }
+    }
+
+    @DataProvider
+    public Object[][] noRulers() {
+        return new Object[][] {
+            {.2, .2, .2, .22, 50.0, "the two ends must lie further apart: tap something longer"},
+            {-.1, .2, .5, .5, 50.0, "fromX must be from 0 to 1, but was -0.1"},
+            {.1, .2, .5, .5, 4.0, "millimetres must be from 5 to 2000 mm, but was 4"},
+            {.1, .2, .5, null, 50.0, "toY must be given"},
+        };
+    }
+
+    @Test(dataProvider = "noRulers")
+    public void whatIsNoRulerIsRefused(
+            Double fromX, Double fromY, Double toX, Double toY, Double millimetres, String because) {
+        InvalidException refused =
+                expectThrows(InvalidException.class, () -> new Ruler(fromX, fromY, toX, toY, millimetres));
+        assertEquals(refused.faults().get(0).message(), because);
     }
 
     private static Swatch usual() {

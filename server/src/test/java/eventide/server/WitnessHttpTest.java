@@ -77,4 +77,50 @@ public class WitnessHttpTest {
             assertEquals(since.get("seen").size(), told.get("seen").size() - 1);
         }
     }
+
+    /** Two taps are kept with the photograph, travel with it, and go when another takes its place. */
+    @Test
+    public void twoTapsSetTheScaleOfAPhotographForGood() throws IOException {
+        try (RunningServer salon = new RunningServer(true);
+                RunningServer other = new RunningServer(false)) {
+            long day = salon.get("/api/clients/2/wash-days")
+                    .body()
+                    .get(0)
+                    .get("id")
+                    .asLong();
+            String photos = "/api/wash-days/" + day + "/photos";
+            byte[] lock = salon.bytes("/api/practice/swatches/911.png");
+            assertEquals(salon.upload(photos + "/LEFT", lock, "image/png"), 200);
+            String key = "/api/wash-days/photos/"
+                    + salon.get(photos).body().get(0).get("key").asString();
+            JsonNode before = salon.get(key + "/measured").body();
+            assertTrue(before.at("/millimetresPerPixel").isMissingNode());
+            String taps = "{\"fromX\":0,\"fromY\":0.5,\"toX\":1,\"toY\":0.5,\"millimetres\":80}";
+            JsonNode ruled = salon.put(key + "/ruler", taps, null).body();
+            assertEquals(
+                    ruled.get("millimetresPerPixel").asDouble(),
+                    80.0 / ruled.at("/pixels/width").asInt(),
+                    1e-9);
+            assertEquals(ruled.at("/measures/clumpWidth/unit").asString(), "mm");
+            salon.restart();
+            assertEquals(salon.get(key + "/measured").body(), ruled);
+            assertEquals(
+                    salon.put(key + "/ruler", taps.replace("80", "3"), null).status(), 422);
+            assertEquals(
+                    salon.put("/api/wash-days/photos/nobody/ruler", taps, null).status(), 404);
+
+            String out = salon.get("/api/exchange?client=2").body().toString();
+            assertTrue(out.contains("\"millimetres\":80.0"));
+            assertEquals(
+                    other.post("/api/exchange", ExchangeHttpTest.brought(out, ""))
+                            .status(),
+                    200);
+            assertEquals(other.get("/api/exchange").body().toString().contains("\"millimetres\":80.0"), true);
+
+            assertEquals(salon.upload(photos + "/LEFT", lock, "image/png"), 200);
+            String next = "/api/wash-days/photos/"
+                    + salon.get(photos).body().get(0).get("key").asString();
+            assertEquals(salon.get(next + "/measured").body(), before);
+        }
+    }
 }

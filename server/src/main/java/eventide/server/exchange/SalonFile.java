@@ -6,6 +6,7 @@ import eventide.hair.Hair;
 import eventide.learning.TrialPlan;
 import eventide.log.FollowingDay;
 import eventide.log.Rating;
+import eventide.picture.Ruler;
 import eventide.routine.Routine;
 import eventide.server.clients.ClientDraft;
 import eventide.server.clients.Intake;
@@ -143,14 +144,14 @@ record SalonFile(
     }
 
     /** A photograph of a wash: a JPEG as base64 (RFC 4648, with padding). */
-    record PhotoFile(WashPhotoStore.View view, Instant takenAt, String jpegBase64) {
+    record PhotoFile(WashPhotoStore.View view, Instant takenAt, String jpegBase64, @Maybe Ruler ruler) {
         PhotoFile {
-            Shape.check(PhotoFile.class, view, takenAt, jpegBase64);
+            Shape.check(PhotoFile.class, view, takenAt, jpegBase64, ruler);
         }
 
         static PhotoFile of(WashPhotoStore.Whole photo) {
             return new PhotoFile(
-                    photo.view(), photo.takenAt(), Base64.getEncoder().encodeToString(photo.jpeg()));
+                    photo.view(), photo.takenAt(), Base64.getEncoder().encodeToString(photo.jpeg()), photo.ruler());
         }
 
         /**
@@ -166,7 +167,7 @@ record SalonFile(
                 throw InvalidException.of("jpegBase64", "jpegBase64 must be a picture written as base64");
             }
             byte[] large = pictures.kept(bytes);
-            return new WashPhotoStore.Whole(view, takenAt, large, pictures.small(large));
+            return new WashPhotoStore.Whole(view, takenAt, large, pictures.small(large), ruler);
         }
     }
 }

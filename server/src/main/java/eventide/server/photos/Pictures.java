@@ -3,6 +3,7 @@ package eventide.server.photos;
 import eventide.picture.Measurement;
 import eventide.picture.Measurer;
 import eventide.picture.Picture;
+import eventide.picture.Ruler;
 import eventide.picture.View;
 import eventide.server.load.BusyException;
 import eventide.shape.InvalidException;
@@ -30,12 +31,12 @@ public class Pictures {
         }
     }
 
-    /** What it says of hair: {@link Measurer#measure}, in turn. */
-    public Measurement measured(byte[] upload, double squareMillimetres, View view) {
+    /** What it says of hair: {@link Measurer#measure}, in turn; the ruler null where nobody tapped. */
+    public Measurement measured(byte[] upload, double squareMillimetres, View view, Ruler ruler) {
         begin();
         try {
             return Measurer.measure(
-                    Picture.read(upload, Measurer.LONGEST_SIDE), Picture.size(upload), squareMillimetres, view);
+                    Picture.read(upload, Measurer.LONGEST_SIDE), Picture.size(upload), squareMillimetres, view, ruler);
         } finally {
             brush.release();
         }

@@ -39,7 +39,7 @@ class PictureController {
         if (!(side >= MarkerSheet.LEAST_SQUARE && side <= MarkerSheet.MOST_SQUARE)) {
             throw InvalidException.of("markerMillimetres", MarkerSheet.RANGE + side);
         }
-        return pictures.measured(image.getBytes(), side, view == null ? View.SWATCH : view);
+        return pictures.measured(image.getBytes(), side, view == null ? View.SWATCH : view, null);
     }
 
     /** To print. */

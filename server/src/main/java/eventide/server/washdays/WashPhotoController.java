@@ -2,6 +2,7 @@ package eventide.server.washdays;
 
 import eventide.picture.Measurement;
 import eventide.picture.Picture;
+import eventide.picture.Ruler;
 import eventide.server.api.NotFoundException;
 import eventide.server.photos.Pictures;
 import java.time.Clock;
@@ -50,7 +51,7 @@ class WashPhotoController {
             @PathVariable long id, @PathVariable WashPhotoStore.View view, @RequestBody byte[] picture) {
         washDays.expect(id);
         byte[] large = pictures.redrawn(picture, Picture.LONGEST_SIDE);
-        photos.keep(id, view, large, pictures.small(large), clock.instant());
+        photos.keep(id, new WashPhotoStore.Whole(view, clock.instant(), large, pictures.small(large), null));
         return photos.list(id);
     }
 
@@ -64,6 +65,12 @@ class WashPhotoController {
     @GetMapping(path = "/photos/{key}/measured")
     Measurement measured(@PathVariable String key) {
         return witnesses.measured(key);
+    }
+
+    /** Two taps set its scale. */
+    @PutMapping("/photos/{key}/ruler")
+    Measurement rule(@PathVariable String key, @RequestBody Ruler ruler) {
+        return witnesses.ruled(key, ruler);
     }
 
     @DeleteMapping("/{id}/photos/{view}")

@@ -1,6 +1,8 @@
 package eventide.server.washdays;
 
 import eventide.hair.Zone;
+import eventide.picture.Ruler;
+import eventide.server.json.Shapes;
 import eventide.server.photos.PhotoKey;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -25,8 +27,9 @@ public class WashPhotoStore {
 
     private static final String KEEP =
             """
-            merge into wash_photo (wash_day_id, view, jpeg, small, taken_at, photo_key, measured) key (wash_day_id, view)
-            values (:day, :view, :jpeg, :small, :at, :key, null)
+            merge into wash_photo (wash_day_id, view, jpeg, small, taken_at, photo_key, measured, ruler)
+              key (wash_day_id, view)
+            values (:day, :view, :jpeg, :small, :at, :key, null, :ruler)
             """;
     private static final String LIST =
             """
@@ -38,7 +41,7 @@ public class WashPhotoStore {
             """;
     private static final String SHOWN =
             """
-            select view, jpeg from wash_photo where photo_key = :key
+            select view, jpeg, ruler from wash_photo where photo_key = :key
             """;
     private static final String SMALL =
             """
@@ -46,7 +49,11 @@ public class WashPhotoStore {
             """;
     private static final String WHOLE =
             """
-            select view, taken_at, photo_key, jpeg, small from wash_photo where wash_day_id = :day order by view
+            select view, taken_at, photo_key, jpeg, small, ruler from wash_photo where wash_day_id = :day order by view
+            """;
+    private static final String RULE =
+            """
+            update wash_photo set ruler = :ruler where photo_key = :key
             """;
     private static final String BYTES =
             """
@@ -60,9 +67,11 @@ public class WashPhotoStore {
             """;
 
     private final JdbcClient jdbc;
+    private final Shapes shapes;
 
-    WashPhotoStore(JdbcClient jdbc) {
+    WashPhotoStore(JdbcClient jdbc, Shapes shapes) {
         this.jdbc = jdbc;
+        this.shapes = shapes;
     }
 
     /** From where the head is seen. */
@@ -90,11 +99,11 @@ public class WashPhotoStore {
      */
     record Kept(View view, Zone zone, Instant takenAt, String key) {}
 
-    /** From where it was taken, and the picture. */
-    record Shown(View view, byte[] jpeg) {}
+    /** From where it was taken, the picture, and what sets its scale; null for nothing. */
+    record Shown(View view, byte[] jpeg, Ruler ruler) {}
 
-    /** One with its picture, and the same for a list. */
-    public record Whole(View view, Instant takenAt, byte[] jpeg, byte[] small) {}
+    /** One with its picture, the same for a list, and what sets its scale; null for nothing. */
+    public record Whole(View view, Instant takenAt, byte[] jpeg, byte[] small, Ruler ruler) {}
 
     /**
      * How many bytes there are.
@@ -110,33 +119,35 @@ public class WashPhotoStore {
         return jdbc.sql(WHOLE)
                 .param("day", day)
                 .query((row, n) -> new Whole(
-                        kept(row, n).view(), kept(row, n).takenAt(), row.getBytes("jpeg"), row.getBytes("small")))
+                        kept(row, n).view(),
+                        kept(row, n).takenAt(),
+                        row.getBytes("jpeg"),
+                        row.getBytes("small"),
+                        ruler(row)))
                 .list();
     }
 
     /** Puts back one that was kept elsewhere. */
     @Transactional
     public void putBack(long day, Whole photo) {
-        keep(day, photo.view(), photo.jpeg(), photo.small(), photo.takenAt());
+        keep(day, photo);
     }
 
     List<Kept> list(long day) {
         return jdbc.sql(LIST).param("day", day).query(WashPhotoStore::kept).list();
     }
 
+    /** In the place of what the wash had of this view. */
     @Transactional
-    /**
-     * @param large as it is to be kept
-     * @param small the same for a list
-     */
-    void keep(long day, View view, byte[] large, byte[] small, Instant at) {
+    void keep(long day, Whole photo) {
         jdbc.sql(LOCK).param("day", day).query(Long.class).optional();
         jdbc.sql(KEEP)
                 .param("day", day)
-                .param("view", view.name())
-                .param("jpeg", large)
-                .param("small", small)
-                .param("at", at.atOffset(ZoneOffset.UTC))
+                .param("view", photo.view().name())
+                .param("jpeg", photo.jpeg())
+                .param("small", photo.small())
+                .param("at", photo.takenAt().atOffset(ZoneOffset.UTC))
+                .param("ruler", photo.ruler() == null ? null : shapes.keep(photo.ruler()))
                 .param("key", PhotoKey.next())
                 .update();
     }
@@ -151,8 +162,18 @@ public class WashPhotoStore {
     Optional<Shown> shown(String key) {
         return jdbc.sql(SHOWN)
                 .param("key", key)
-                .query((row, n) -> new Shown(View.valueOf(row.getString("view")), row.getBytes("jpeg")))
+                .query((row, n) -> new Shown(View.valueOf(row.getString("view")), row.getBytes("jpeg"), ruler(row)))
                 .optional();
+    }
+
+    /** Does nothing where there is no such photograph. */
+    @Transactional
+    void rule(String key, Ruler ruler) {
+        jdbc.sql(RULE).param("key", key).param("ruler", shapes.keep(ruler)).update();
+    }
+
+    private Ruler ruler(ResultSet row) throws SQLException {
+        return shapes.kept(row.getString("ruler"), Ruler.class);
     }
 
     @Transactional

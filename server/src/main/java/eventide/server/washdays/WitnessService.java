@@ -5,6 +5,7 @@ import eventide.log.Rating;
 import eventide.log.Rating.ZoneRating;
 import eventide.picture.MarkerSheet;
 import eventide.picture.Measurement;
+import eventide.picture.Ruler;
 import eventide.practice.EyeScore;
 import eventide.practice.WitnessReport;
 import eventide.practice.Witnessed;
@@ -95,9 +96,15 @@ class WitnessService {
         return measured(key, shown).after(store.lastLight(key).orElse(null));
     }
 
+    /** Scale set by two taps, then measured anew; a sheet in view knows better. */
+    Measurement ruled(String key, Ruler ruler) {
+        photos.rule(key, ruler);
+        return measured(key);
+    }
+
     private Measurement measured(String key, WashPhotoStore.Shown shown) {
         Measurement measured =
-                pictures.measured(shown.jpeg(), MarkerSheet.SQUARE, shown.view().measured());
+                pictures.measured(shown.jpeg(), MarkerSheet.SQUARE, shown.view().measured(), shown.ruler());
         store.keep(key, WitnessStore.Said.of(measured));
         return measured;
     }
