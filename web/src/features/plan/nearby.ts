@@ -75,20 +75,13 @@ export function withTools(limits: Limits, here: readonly OwnedTool[]): Limits {
   return tools.length === TOOLS.length ? without(limits, 'tools') : { ...limits, tools }
 }
 
-function toggled(here: OwnedTool[], tool: OwnedTool): OwnedTool[] {
-  return here.includes(tool) ? here.filter((own) => own !== tool) : [...here, tool]
-}
-
-/** Every question one tap on the controls away from this one, the nearest first. */
+/** The questions most taps come to: a wish or the time one step on, and a limit that is set. What is farther is asked when it is tapped. */
 export function nearby(setting: Setting): Setting[] {
   const near: Setting[] = []
-  const far: Setting[] = []
   for (const [wish] of WISHES) {
     const now = degree(setting.goal, wish)
-    for (let to = 0; to <= MOST; to++) {
-      if (to === now) continue
-      const into = Math.abs(to - now) === 1 ? near : far
-      into.push({ ...setting, goal: wished(setting.goal, wish, to) })
+    for (const to of [now + 1, now - 1]) {
+      if (to >= 0 && to <= MOST) near.push({ ...setting, goal: wished(setting.goal, wish, to) })
     }
   }
   for (const steps of [1, -1]) {
@@ -98,15 +91,11 @@ export function nearby(setting: Setting): Setting[] {
     }
   }
   for (const limit of Object.keys(LIMITS) as Limit[]) {
-    const set = setting.limits[limit] !== undefined
-    for (const steps of set ? [1, -1] : [1]) {
+    if (setting.limits[limit] === undefined) continue
+    for (const steps of [1, -1]) {
       const limits = limitBy(setting.limits, limit, steps)
-      if (limits[limit] !== setting.limits[limit]) (set ? near : far).push({ ...setting, limits })
+      if (limits[limit] !== setting.limits[limit]) near.push({ ...setting, limits })
     }
   }
-  const here = toolsHere(setting.limits)
-  for (const { value } of TOOLS) {
-    far.push({ ...setting, limits: withTools(setting.limits, toggled(here, value)) })
-  }
-  return [...near, ...far]
+  return near
 }

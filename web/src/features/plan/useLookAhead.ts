@@ -14,7 +14,7 @@ const BUSY_MS = 100
 const pause = (ms: number) => new Promise((done) => setTimeout(done, ms))
 
 /**
- * While the hand rests, asks what every control one tap away would answer, one question after the other and only
+ * While the hand rests, asks what the likeliest taps would answer, one question after the other and only
  * while nothing else waits for an answer, so that the tap redraws the water at once. Stops as soon as anything else is asked.
  *
  * @param ready whether what is asked now has been answered
