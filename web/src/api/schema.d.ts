@@ -2870,7 +2870,7 @@ export interface components {
         };
         Intake: {
             assumed?: ("strand" | "porosity" | "pattern" | "density" | "lengthCm")[];
-            comfort?: ("NECK" | "TENDER_SCALP" | "NO_TIGHT_TENSION" | "LOW_HEAT" | "CHILD" | "DIZZY")[];
+            comfort?: ("NECK" | "DIZZY" | "TENDER_SCALP" | "NO_TIGHT_TENSION" | "LOW_HEAT" | "CHILD")[];
             comfortNotes?: string;
             event?: string;
             eventAt?: string;
@@ -4241,11 +4241,17 @@ export interface components {
         Vocabulary: {
             actions: string;
             bottleVerdicts: string;
+            buildUp: string;
+            comfort: string;
+            conditions: string;
             deskTaps: string;
             diary: string;
+            families: string;
             fields: string;
             nights: string;
+            readings: string;
             roles: string;
+            scalp: string;
             scores: string;
             techniques: string;
             tools: string;

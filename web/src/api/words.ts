@@ -1,4 +1,16 @@
-import type { Hair, Limits, Moved, NightCare, Routine, Scores, Step, Zone } from './types'
+import type {
+  Family,
+  Hair,
+  Intake,
+  Limits,
+  Moved,
+  NightCare,
+  Routine,
+  Scores,
+  Step,
+  Tests,
+  Zone,
+} from './types'
 import said from './words.json'
 
 /** What hands do, as it is called and drawn. */
@@ -23,6 +35,42 @@ function mapped<K extends string>(words: Record<K, string>, to: (word: string) =
 export function keysOf<K extends string>(record: Readonly<Record<K, unknown>>): K[] {
   return Object.keys(record) as K[] // closed: made by our own build
 }
+
+type Leveled = keyof typeof said.readings
+
+/** The levels of a reading, each with what it is told by. */
+export function levels<T extends string>(reading: Leveled): readonly Option<T>[] {
+  const words: Record<string, { label: string; sign?: string }> = said.readings[reading]
+  return keysOf(words).map((value) => {
+    const { label, sign } = words[value] ?? { label: value }
+    return { value: value as T, label: sign === undefined ? capital(label) : `${capital(label)}: ${sign}` } // closed: made by our own build
+  })
+}
+
+type Seen = NonNullable<Hair['scalp']>[number]
+
+/** What a scalp shows. */
+export const SCALP: readonly Option<Seen>[] = keysOf<Seen>(said.scalp).map((value) => ({
+  value,
+  label: said.scalp[value].label,
+}))
+
+/** No styling until it is cleared. */
+export function stopsStyling(seen: Seen): boolean {
+  return said.scalp[seen].stops
+}
+
+/** What has happened to the fibre. */
+export const CONDITION = options<NonNullable<Hair['condition']>[number]>(said.conditions)
+
+/** What the chair has to mind. */
+export const COMFORT = options<NonNullable<Intake['comfort']>[number]>(said.comfort)
+
+/** What build-up looks and feels like. */
+export const BUILD_UP = options<NonNullable<Tests['buildUpSigns']>[number]>(said.buildUp)
+
+/** What an ingredient is to hair. */
+export const FAMILY_LABEL: Record<Family, string> = said.families
 
 /** What the zones are called. */
 export const ZONE_LABEL: Record<Zone, string> = said.zones

@@ -1,3 +1,4 @@
+import { BUILD_UP } from '../../api/words'
 import { Checks } from '../../ui/Checks'
 import { TextField } from '../../ui/TextField'
 import { numberFault } from '../../ui/numberText'
@@ -11,13 +12,6 @@ const SINCE: Record<DaysSince, string> = {
 }
 /** As far back as anybody remembers. */
 const DAYS = { unit: 'days', min: 0, max: 3650 }
-const SIGNS = [
-  { value: 'DULL', label: 'dull' },
-  { value: 'COATED', label: 'coated' },
-  { value: 'LIMP', label: 'limp' },
-  { value: 'ITCHY', label: 'itchy' },
-] as const
-
 /** What is in the hair today and what came before. */
 export function DayPanel({ consult, onChange }: { consult: Consult; onChange: (next: Consult) => void }) {
   return (
@@ -41,7 +35,7 @@ export function DayPanel({ consult, onChange }: { consult: Consult; onChange: (n
       </fieldset>
       <Checks
         label="Signs of build-up"
-        options={SIGNS}
+        options={BUILD_UP}
         value={consult.tests.buildUpSigns ?? []}
         onChange={(signs) =>
           onChange(

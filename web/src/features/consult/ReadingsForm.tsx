@@ -1,5 +1,5 @@
 import type { Hair } from '../../api/types'
-import { ZONE_LABEL } from '../../api/words'
+import { levels, ZONE_LABEL } from '../../api/words'
 import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
 import { NumberField } from '../../ui/NumberField'
@@ -24,21 +24,9 @@ type ReadingsFormProps = {
   onChange: (next: Consult) => void
 }
 
-const STRAND: readonly { value: Hair['strand']; label: string }[] = [
-  { value: 'FINE', label: 'Fine: feels like nothing' },
-  { value: 'MEDIUM', label: 'Medium' },
-  { value: 'COARSE', label: 'Coarse: clearly felt' },
-]
-const POROSITY: readonly { value: Hair['porosity']; label: string }[] = [
-  { value: 'LOW', label: 'Low: mist beads' },
-  { value: 'MEDIUM', label: 'Medium' },
-  { value: 'HIGH', label: 'High: gone at once' },
-]
-const DENSITY: readonly { value: Hair['density']; label: string }[] = [
-  { value: 'LOW', label: 'Low: scalp shows' },
-  { value: 'MEDIUM', label: 'Medium' },
-  { value: 'HIGH', label: 'High: none shows' },
-]
+const STRAND = levels<Hair['strand']>('strand')
+const POROSITY = levels<Hair['porosity']>('porosity')
+const DENSITY = levels<Hair['density']>('density')
 const PATTERNS = ['1', '2A', '2B', '2C', '3A', '3B', '3C', '4A', '4B', '4C'] as const
 
 /** The quick read: five readings by eye and hand, the rest assumed and marked so. */

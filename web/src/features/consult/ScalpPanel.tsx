@@ -1,44 +1,15 @@
-import type { Hair } from '../../api/types'
-import { ZONE_LABEL } from '../../api/words'
+import { COMFORT, CONDITION, SCALP, stopsStyling, ZONE_LABEL } from '../../api/words'
 import { Caution } from '../../ui/Notice'
 import { Checks } from '../../ui/Checks'
 import { TextField } from '../../ui/TextField'
 import { AllergyMeaning } from './AllergyMeaning'
 import { only, withReading, without, type Consult, type Scope } from './consultState'
 
-const SCALP: readonly { value: NonNullable<Hair['scalp']>[number]; label: string }[] = [
-  { value: 'FLAKING', label: 'flaking' },
-  { value: 'ITCHY', label: 'itchy' },
-  { value: 'OILY', label: 'oily' },
-  { value: 'DRY', label: 'dry' },
-  { value: 'SORES', label: 'sores or infection' },
-  { value: 'BURNS', label: 'burns' },
-  { value: 'SHEDDING', label: 'sudden shedding' },
-  { value: 'INFESTED', label: 'lice' },
-]
-const CONDITION: readonly { value: NonNullable<Hair['condition']>[number]; label: string }[] = [
-  { value: 'BLEACHED', label: 'bleached' },
-  { value: 'COLOURED', label: 'coloured' },
-  { value: 'HEAT_DAMAGED', label: 'heat-damaged' },
-  { value: 'CHEMICALLY_STRAIGHTENED', label: 'straightened' },
-  { value: 'OVER_SOFT', label: 'over-soft' },
-  { value: 'BRITTLE', label: 'brittle' },
-]
-const COMFORT = [
-  { value: 'NECK', label: 'neck at the basin' },
-  { value: 'DIZZY', label: 'gets dizzy' },
-  { value: 'TENDER_SCALP', label: 'tender scalp' },
-  { value: 'NO_TIGHT_TENSION', label: 'nothing tight' },
-  { value: 'LOW_HEAT', label: 'little heat' },
-  { value: 'CHILD', label: 'a child' },
-] as const
-const REFER = ['SORES', 'BURNS', 'INFESTED']
-
 type ScalpPanelProps = { consult: Consult; scope: Scope; onChange: (next: Consult) => void }
 
 /** Condition, scalp, allergies, comfort: what has to be minded. Seen, never diagnosed. */
 export function ScalpPanel({ consult, scope, onChange }: ScalpPanelProps) {
-  const stops = consult.scalp.some((seen) => REFER.includes(seen))
+  const stops = consult.scalp.some(stopsStyling)
   const put = (change: Partial<Consult['intake']>) =>
     onChange({ ...consult, intake: only({ ...consult.intake, ...change }) })
   return (

@@ -1,5 +1,6 @@
 import type { Family, LabelEntry, LabelReading } from '../../api/types'
-import { FAMILY } from './shelfWords'
+import { FAMILY_LABEL } from '../../api/words'
+import { FAMILY_MARK } from './shelfWords'
 
 type LabelMarkupProps = {
   reading: LabelReading
@@ -42,7 +43,7 @@ export function LabelMarkup({ reading, broken, onCorrect }: LabelMarkupProps) {
       <p className="text-muted flex flex-wrap gap-x-3 text-sm" aria-label="Marks">
         {seen.map((family) => (
           <span key={family}>
-            <b className="figures text-ink">{FAMILY[family].mark}</b> {FAMILY[family].label}
+            <b className="figures text-ink">{FAMILY_MARK[family]}</b> {FAMILY_LABEL[family]}
           </span>
         ))}
       </p>
@@ -74,10 +75,10 @@ function Marked({ entry, broken, onCorrect }: MarkedProps) {
       {marks.map((family) => (
         <abbr
           key={family}
-          title={FAMILY[family].label}
+          title={FAMILY_LABEL[family]}
           className="figures border-line ml-0.5 border px-[2px] align-super text-[0.68rem] no-underline"
         >
-          {FAMILY[family].mark}
+          {FAMILY_MARK[family]}
         </abbr>
       ))}
       {entry.closest.map((name) => (

@@ -58,7 +58,7 @@ final class ScalpStop implements Rule {
     private static String seen(Wash wash, Predicate<Scalp> some) {
         return wash.hair().scalpOrEmpty().stream()
                 .filter(some)
-                .map(Scalp::words)
+                .map(Scalp::label)
                 .collect(Collectors.joining(", "));
     }
 

@@ -1,15 +1,29 @@
 package eventide.hair;
 
+import eventide.shape.Said;
+
 /** What the scalp shows. Observed, never diagnosed. */
-public enum Scalp {
-    FLAKING,
-    ITCHY,
-    OILY,
-    DRY,
-    SORES,
-    BURNS,
-    SHEDDING,
-    INFESTED;
+public enum Scalp implements Said {
+    FLAKING("flaking"),
+    ITCHY("itching"),
+    OILY("oily"),
+    DRY("dry"),
+    SORES("sores or signs of infection"),
+    BURNS("burns"),
+    SHEDDING("sudden shedding"),
+    INFESTED("signs of lice");
+
+    private final String label;
+
+    Scalp(String label) {
+        this.label = label;
+    }
+
+    /** As it is said, without a diagnosis. */
+    @Override
+    public String label() {
+        return label;
+    }
 
     /** Styling stops and the client is referred to a doctor or pharmacist [CP]. */
     public boolean stopsStyling() {
@@ -19,19 +33,5 @@ public enum Scalp {
     /** The client is referred, and may be styled all the same, with gentle hands [CP]. */
     public boolean refersOnly() {
         return this == SHEDDING;
-    }
-
-    /** As it is said, without a diagnosis. */
-    public String words() {
-        return switch (this) {
-            case FLAKING -> "flaking";
-            case ITCHY -> "itching";
-            case OILY -> "oily";
-            case DRY -> "dry";
-            case SORES -> "sores or signs of infection";
-            case BURNS -> "burns";
-            case SHEDDING -> "sudden shedding";
-            case INFESTED -> "signs of lice";
-        };
     }
 }

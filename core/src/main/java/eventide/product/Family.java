@@ -1,7 +1,9 @@
 package eventide.product;
 
+import eventide.shape.Said;
+
 /** What an ingredient is to hair. */
-public enum Family {
+public enum Family implements Said {
     WATER("water"),
     PROTEIN("protein"),
     AMINO_ACID("amino acid"),
@@ -42,7 +44,7 @@ public enum Family {
         this.label = label;
     }
 
-    /** As a stylist calls it. */
+    @Override
     public String label() {
         return label;
     }

@@ -2,8 +2,17 @@ package eventide.words;
 
 import eventide.diary.Desk;
 import eventide.diary.DiaryEntry;
+import eventide.hair.BuildUpSign;
+import eventide.hair.Comfort;
+import eventide.hair.Condition;
+import eventide.hair.Density;
+import eventide.hair.Porosity;
+import eventide.hair.Reads;
+import eventide.hair.Scalp;
+import eventide.hair.Strand;
 import eventide.hair.Zone;
 import eventide.learning.BottleLearned;
+import eventide.product.Family;
 import eventide.product.Role;
 import eventide.routine.Action;
 import eventide.routine.BrushDirection;
@@ -21,6 +30,7 @@ import eventide.routine.Speed;
 import eventide.routine.StepField;
 import eventide.routine.Technique;
 import eventide.routine.Tool;
+import eventide.shape.Maybe;
 import eventide.shape.Said;
 import eventide.wash.ScoreName;
 import java.util.LinkedHashMap;
@@ -41,6 +51,12 @@ import java.util.Map;
  * @param bottleVerdicts what a log says of a bottle
  * @param diary what is done on a day
  * @param deskTaps where a line of the desk leads
+ * @param readings the levels of a reading by its written name
+ * @param conditions what has happened to the fibre
+ * @param scalp what it shows
+ * @param buildUp what build-up looks and feels like
+ * @param comfort what the chair has to mind
+ * @param families what an ingredient is to hair
  */
 public record Vocabulary(
         Map<String, Drawn> actions,
@@ -54,7 +70,13 @@ public record Vocabulary(
         List<WetnessWord> wetness,
         Map<String, String> bottleVerdicts,
         Map<String, String> diary,
-        Map<String, String> deskTaps) {
+        Map<String, String> deskTaps,
+        Map<String, Map<String, LevelWord>> readings,
+        Map<String, String> conditions,
+        Map<String, ScalpWord> scalp,
+        Map<String, String> buildUp,
+        Map<String, String> comfort,
+        Map<String, String> families) {
     /** In English, as the trade speaks it. */
     public static final Vocabulary ENGLISH = new Vocabulary(
             allActions(),
@@ -68,7 +90,13 @@ public record Vocabulary(
             WetnessWord.ALL,
             labels(BottleLearned.Standing.values()),
             labels(DiaryEntry.Kind.values()),
-            labels(Desk.Tap.values()));
+            labels(Desk.Tap.values()),
+            allReadings(),
+            labels(Condition.values()),
+            allScalp(),
+            labels(BuildUpSign.values()),
+            labels(Comfort.values()),
+            labels(Family.values()));
 
     /**
      * What hands do.
@@ -83,6 +111,20 @@ public record Vocabulary(
      * @param washesOut rinsed out again: its wetness window means nothing
      */
     public record RoleWord(String label, boolean washesOut) {}
+
+    /**
+     * A level of a reading.
+     *
+     * @param sign what it is told by; absent for the one between
+     */
+    public record LevelWord(String label, @Maybe String sign) {}
+
+    /**
+     * What a scalp shows.
+     *
+     * @param stops no styling until it is cleared
+     */
+    public record ScalpWord(String label, boolean stops) {}
 
     /**
      * What hair of some water is called [CP].
@@ -119,6 +161,30 @@ public record Vocabulary(
         Map<String, RoleWord> words = new LinkedHashMap<>();
         for (Role role : Role.values()) {
             words.put(role.name(), new RoleWord(role.label(), role.washesOut()));
+        }
+        return words;
+    }
+
+    private static Map<String, Map<String, LevelWord>> allReadings() {
+        Map<String, Map<String, LevelWord>> words = new LinkedHashMap<>();
+        words.put("strand", levels(Strand.values()));
+        words.put("porosity", levels(Porosity.values()));
+        words.put("density", levels(Density.values()));
+        return words;
+    }
+
+    private static Map<String, LevelWord> levels(Reads[] all) {
+        Map<String, LevelWord> words = new LinkedHashMap<>();
+        for (Reads level : all) {
+            words.put(level.name(), new LevelWord(level.label(), level.sign()));
+        }
+        return words;
+    }
+
+    private static Map<String, ScalpWord> allScalp() {
+        Map<String, ScalpWord> words = new LinkedHashMap<>();
+        for (Scalp seen : Scalp.values()) {
+            words.put(seen.name(), new ScalpWord(seen.label(), seen.stopsStyling()));
         }
         return words;
     }

@@ -205,7 +205,7 @@ public class ClientRepository {
     private void openReferral(long client, Hair hair, List<Referral> already, Instant now) {
         String seen = hair.scalpOrEmpty().stream()
                 .filter(Scalp::stopsStyling)
-                .map(Scalp::words)
+                .map(Scalp::label)
                 .collect(Collectors.joining(", "));
         if (!seen.isEmpty() && already.stream().noneMatch(Referral::isOpen)) {
             jdbc.sql(OPEN_REFERRAL)

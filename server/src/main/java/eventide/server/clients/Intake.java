@@ -1,6 +1,7 @@
 package eventide.server.clients;
 
 import eventide.air.Outdoors;
+import eventide.hair.Comfort;
 import eventide.hair.HairTests;
 import eventide.hair.ReadingField;
 import eventide.hair.Zone;
@@ -36,16 +37,6 @@ public record Intake(
         @Maybe LocalDateTime eventAt,
         @Maybe Outdoors worn) {
     private static final int MOST_TEXT = 2000;
-
-    /** What the chair has to mind. */
-    public enum Comfort {
-        NECK,
-        TENDER_SCALP,
-        NO_TIGHT_TENSION,
-        LOW_HEAT,
-        CHILD,
-        DIZZY
-    }
 
     public Intake {
         Shape.check(

@@ -1,5 +1,6 @@
 package eventide.server.demo;
 
+import eventide.hair.Comfort;
 import eventide.hair.Condition;
 import eventide.hair.Density;
 import eventide.hair.Hair;
@@ -210,7 +211,7 @@ class DemoSalon implements SmartInitializingSingleton {
                                 "whatever the last digs had",
                                 null,
                                 "every cream so far",
-                                Set.of(Intake.Comfort.NECK),
+                                Set.of(Comfort.NECK),
                                 null,
                                 null,
                                 null,
