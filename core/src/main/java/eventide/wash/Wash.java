@@ -42,8 +42,7 @@ public final class Wash {
     private final List<Layer> layers;
     private final Map<Zone, List<Layer>> layersByZone;
     private final Map<Zone, List<Visit>> stylingByZone;
-    /** The zones each step has hands on, a bit for each: rules and scores ask many times over. */
-    private final int[][] zonesReached;
+    private final ZonesReached zonesReached;
 
     private final double wornDewPointC;
     private final double driestDewPointC;
@@ -80,7 +79,7 @@ public final class Wash {
         this.amounts = Amounts.of(routine, hair);
         this.lastRinse = routine.lastRinse();
         this.places = List.copyOf(routine.places());
-        this.zonesReached = zonesReached(routine, course);
+        this.zonesReached = new ZonesReached(routine, course);
         this.layers = layersWorn();
         this.layersByZone = new EnumMap<>(Zone.class);
         this.stylingByZone = new EnumMap<>(Zone.class);
@@ -333,22 +332,9 @@ public final class Wash {
         return stylingByZone.get(zone);
     }
 
-    /** By the step's place, first the group or the step alone, then those inside it. */
-    private static int[][] zonesReached(Routine routine, Course course) {
-        int[][] bits = new int[routine.steps().size()][];
-        for (int i = 0; i < bits.length; i++) {
-            List<Step> inner = routine.steps().get(i).steps();
-            bits[i] = new int[inner == null ? 1 : 1 + inner.size()];
-        }
-        for (Visit visit : course.visits()) {
-            bits[visit.place().index()][visit.place().inner() + 1] |= visit.zoneBits();
-        }
-        return bits;
-    }
-
     /** Hands are on some hair of a zone in this step. */
     public boolean reaches(StepPlace place, Zone zone) {
-        return (zonesReached[place.index()][place.inner() + 1] & 1 << zone.ordinal()) != 0;
+        return zonesReached.has(place, zone);
     }
 
     private Set<Zone> zonesOf(StepPlace place) {
