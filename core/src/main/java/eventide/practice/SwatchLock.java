@@ -16,21 +16,27 @@ public final class SwatchLock {
     public static final double CARD_HEIGHT = 88;
 
     static final double LOCK_WIDTH = 34;
+    /** Its strands pulled straight, mm; how long it hangs follows from its pattern's shrinkage, within what the card has room for. */
     private static final double STRETCHED = 110;
+
     private static final double LONGEST = 80;
     private static final double SHORTEST = 52;
+    /** Of hair: as many as can be told apart on the card. */
     private static final int STRANDS = 420;
+    /** Along each strand. */
     private static final int POINTS = 56;
     /** Curls wider than this lie behind and over each other: a lock swings no further, mm. */
     private static final double WIDEST_SWING = 4;
-    /** A clump clearly defined fills so much of its place, one that is not so much more than it. */
+    /** A clump clearly defined fills this part of its place; one without any definition so much more, for its strands lie over its neighbours'. */
     private static final double FILLED = .78;
 
     private static final double OVERFLOWS = .8;
     /** Diameters of a curl by pattern, 2A to 4C, mm [CP, rounded]. */
     private static final double[] DIAMETERS = {0, 60, 45, 32, 25, 18, 13, 9, 6, 4};
 
+    /** Of all strands that leave the lock, for each point of frizz: a twentieth at the most. */
     private static final double STRAYING = .005;
+    /** New and broken ones that stand off, for each point of frizz on the longest lock. */
     private static final double SHORT_ONES = 24;
 
     private final Swatch swatch;

@@ -12,9 +12,11 @@ final class AcrossProfile {
     private static final int ROWS = 22;
 
     private static final int POINTS = 140;
+    /** A period is looked for up to half of the lock's width, and not among single strands, points [OURS]. */
     private static final int MOST_LAG = POINTS / 2;
+
     private static final int LEAST_LAG = 4;
-    /** Of the lock's width left out on either side, where the ground comes in. */
+    /** Of the lock's width left out on either side, where the ground comes in [OURS]. */
     private static final double MARGIN = .04;
 
     private AcrossProfile() {}

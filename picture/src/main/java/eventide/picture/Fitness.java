@@ -6,21 +6,31 @@ import java.util.List;
 
 /** Whether a picture can be measured at all. Limits [OURS], tried on drawn locks made worse step by step. */
 final class Fitness {
+    /** Hair from ground, part of all there is between black and white. */
     private static final double LEAST_CONTRAST = .11;
+    /** What the ground differs by from its plane, part of the way from ground to hair. */
     private static final double MOST_GROUND_NOISE = .16;
     /** Farther than frizz stands off, px of the working size. */
     private static final int FAR = 45;
 
+    /** Of a pixel: more than so much of it is hair, or something as dark. */
     private static final double HALF = .5;
+    /** Of the ground far from the hair, the part that is taken for hair. */
     private static final double MOST_BESIDE = .12;
+    /** Width of the hair in the picture that was sent, px. */
     private static final double LEAST_PIXELS = 90;
     /** Logarithm of the part of all change of brightness that lies in the finest stripes: under it fine lines are gone. */
     static final double BLURRED_UNDER = -3.2;
 
+    /** Of the rows with hair, the part in which it touches a side of the picture. */
     private static final double MOST_CUT = .12;
+    /** Brightness from 0 to 1 below which nothing is told apart, and above which. */
     private static final double BLACK = .02;
+
     private static final double WHITE = .985;
+    /** Of the hair, the part that is one or the other. */
     private static final double MOST_LOST = .3;
+    /** Of the sheet away from the camera, degrees: lengths are off by a tenth then. */
     private static final double MOST_TILT = 25;
 
     private Fitness() {}

@@ -16,9 +16,13 @@ final class Presence {
     /** Of the picture's width, to either side, taken for ground where it is even [OURS]. */
     private static final double BORDER = .035;
 
+    /** Along each side of the picture [OURS]. */
     private static final int SAMPLES = 40;
+    /** Deviations of the rest, by the median, beyond which a sample is taken for something in front of the ground [OURS]. */
     private static final double TRIMMED = 2.5;
+    /** In which colours are counted to part ground from hair [OURS]. */
     private static final int BINS = 128;
+    /** How far past pure hair, or pure ground, a pixel may count: strands shine [OURS]. */
     private static final double MOST = 1.3;
 
     final GrayF32 hair;
@@ -100,7 +104,7 @@ final class Presence {
         return new Presence(frame.of(hair), frame.of(brightness), groundNoise, contrast);
     }
 
-    /** Of the border's samples so many lie nearer to the plane than what is said of it. */
+    /** Of the border's samples so many lie nearer to the plane than what is said of it [OURS]. */
     private static final double UNEVEN = .7;
 
     /** What the border is off its planes by, of 255. */

@@ -11,9 +11,9 @@ import java.util.Locale;
  * The light of a picture, by a grey patch of our sheet as the picture shows it: 0 to 255 each. The patch itself is neutral.
  */
 public record SheetLight(double red, double green, double blue) {
-    /** Of a patch, so much to either side of its middle is looked at: its edges are blurred. */
+    /** Of a patch, so much to either side of its middle is looked at: its edges are blurred [OURS]. */
     private static final double INSIDE = .3;
-
+    /** Points looked at across that, and down it [OURS]. */
     private static final int STEPS = 9;
     /** Which of the sheet's greys: bright enough to be told from noise, and not burnt out. */
     private static final int GREY = 1;
