@@ -9,6 +9,8 @@ import { Drawn } from './Drawn'
 import { Photos } from './Photos'
 import { RatingForm } from './RatingForm'
 import { Scored } from './Scored'
+import { withRead } from './Strands'
+import { useRating } from './useRating'
 
 type OneDayProps = {
   day: WashDay
@@ -25,6 +27,8 @@ type OneDayProps = {
 /** One wash: its water as planned and done, its scores, the days after. */
 export function OneDay({ day, before, days, isScoring, onScoring, onRemoved }: OneDayProps) {
   const tide = useQuery(washTideQuery(day.id)).data
+  const scores = useRating(day, () => onScoring(false))
+  const { draft, setDraft } = scores
   const queries = useQueryClient()
   const remove = useMutation({
     mutationFn: () => api.DELETE('/api/wash-days/{id}', { params: { path: { id: day.id } } }),
@@ -36,12 +40,18 @@ export function OneDay({ day, before, days, isScoring, onScoring, onRemoved }: O
   return (
     <>
       {isScoring ? (
-        <RatingForm day={day} onSaved={() => onScoring(false)} />
+        <RatingForm scores={scores} />
       ) : (
         <Scored day={day} before={before} onAgain={() => onScoring(true)} />
       )}
       {!isScoring && <DaysAfter day={day.id} begun={day.startedAt} />}
-      <Photos day={day} days={days} />
+      <Photos
+        day={day}
+        days={days}
+        {...(isScoring
+          ? { onStrand: (read) => setDraft({ ...draft, strands: withRead(draft.strands, read) }) }
+          : {})}
+      />
       <div className="border-ink border-t">
         {tide === undefined ? (
           <Waiting what="Drawing the tide" />

@@ -12,6 +12,7 @@ import { photoPath } from './photoPath'
 import { ENDS, readCentimetres, type Ends } from './ruler'
 import { RulerLine } from './RulerLine'
 import { RulerRead } from './RulerRead'
+import type { StrandRead } from './Strands'
 import { useSameView } from './useSameView'
 
 const WAYS = [
@@ -23,11 +24,12 @@ type PhotoCompareProps = {
   day: WashDay
   photo: PhotoKept
   earlier: readonly WashDay[]
+  onStrand: ((read: StrandRead) => void) | undefined
   onRemove: () => void
 }
 
 /** A photograph, and the same view of another wash beside it or over it, as far as the slider says. */
-export function PhotoCompare({ day, photo, earlier, onRemove }: PhotoCompareProps) {
+export function PhotoCompare({ day, photo, earlier, onStrand, onRemove }: PhotoCompareProps) {
   const same = useSameView(earlier, photo.view)
   const [chosen, setChosen] = useState('')
   const [way, setWay] = useState<'beside' | 'over'>('beside')
@@ -105,7 +107,7 @@ export function PhotoCompare({ day, photo, earlier, onRemove }: PhotoCompareProp
             )}
           </div>
           {ends !== undefined && measured !== undefined && (
-            <RulerRead photo={photo.key} measured={measured} ends={ends} />
+            <RulerRead photo={photo} measured={measured} ends={ends} onStrand={onStrand} />
           )}
           {other !== undefined && <Share of={dateOf(other.day)} percent={share} onChange={setShare} />}
         </div>

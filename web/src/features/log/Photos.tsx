@@ -10,6 +10,7 @@ import { PhotoCompare } from './PhotoCompare'
 import { dateOf } from './dayWords'
 import { Framing } from './Framing'
 import { photoPath } from './photoPath'
+import type { StrandRead } from './Strands'
 import { hasCamera } from './useCamera'
 
 export type View = PhotoKept['view']
@@ -22,10 +23,15 @@ export const VIEWS: readonly { view: View; label: string }[] = [
   { view: 'CROWN', label: 'crown' },
 ]
 
-type PhotosProps = { day: WashDay; days: readonly WashDay[] }
+type PhotosProps = {
+  day: WashDay
+  days: readonly WashDay[]
+  /** Takes a strand's length into the scores that are being given; absent where none are. */
+  onStrand?: (read: StrandRead) => void
+}
 
 /** One photograph a view; each can be laid over the same view of an earlier wash. */
-export function Photos({ day, days }: PhotosProps) {
+export function Photos({ day, days, onStrand }: PhotosProps) {
   const kept = useQuery(photosQuery(day.id)).data ?? []
   const [open, setOpen] = useState<View | undefined>(undefined)
   const [isFraming, setFraming] = useState(false)
@@ -81,6 +87,7 @@ export function Photos({ day, days }: PhotosProps) {
             day={day}
             photo={opened}
             earlier={others}
+            onStrand={onStrand}
             onRemove={() => {
               send.mutate({ view: open, file: undefined })
               setOpen(undefined)

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { rubricQuery } from '../../api/queries'
-import { ZONES, type WashDay, type Zone } from '../../api/types'
+import { ZONES, type Zone } from '../../api/types'
 import { ZONE_LABEL } from '../../api/words'
 import { Island } from '../../chart/Island'
 import { Button } from '../../ui/Button'
@@ -13,7 +13,7 @@ import { SCORES } from './dayWords'
 import { ScoreSlider } from './ScoreSlider'
 import type { Draft } from './ratingDraft'
 import { Strands } from './Strands'
-import { useRating } from './useRating'
+import type { Scoring } from './useRating'
 
 const YES_NO = [
   { value: 'yes', label: 'Yes' },
@@ -24,8 +24,8 @@ const MORE = ['softness', 'hold', 'weight', 'shine'] as const
 type Score = (typeof SCORES)[number] | (typeof MORE)[number]
 
 /** Four scores, the whole head first and then where it differs. Nothing is filled in beforehand. */
-export function RatingForm({ day, onSaved }: { day: WashDay; onSaved: () => void }) {
-  const { draft, setDraft, rater, setRater, rating, save } = useRating(day, onSaved)
+export function RatingForm({ scores }: { scores: Scoring }) {
+  const { draft, setDraft, rater, setRater, rating, save } = scores
   const [zone, setZone] = useState<Zone | undefined>(undefined)
   const [shown, setShown] = useState<Score>('definition')
   const [isMore, setMore] = useState(MORE.some((score) => draft.head[score] !== undefined))
@@ -103,8 +103,7 @@ function TooEarly({ draft, onChange }: DraftProps) {
   )
 }
 
-type KeptProps = DraftProps &
-  Pick<ReturnType<typeof useRating>, 'rater' | 'rating' | 'save'> & { onRater: (name: string) => void }
+type KeptProps = DraftProps & Pick<Scoring, 'rater' | 'rating' | 'save'> & { onRater: (name: string) => void }
 
 /** What a ruler and words add, and the touch that keeps it. */
 function Kept({ draft, onChange, rater, onRater, rating, save }: KeptProps) {

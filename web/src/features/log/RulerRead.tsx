@@ -1,26 +1,39 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answered, api } from '../../api/client'
-import type { Measurement } from '../../api/types'
+import type { Measurement, PhotoKept } from '../../api/types'
 import { Button } from '../../ui/Button'
 import { Failure } from '../../ui/Notice'
 import { numberFault, numberIn } from '../../ui/numberText'
 import { TextField } from '../../ui/TextField'
 import { measuredQuery } from './measuredQuery'
 import { readCentimetres, type Ends } from './ruler'
+import type { StrandRead } from './Strands'
 
-type RulerReadProps = { photo: string; measured: Measurement; ends: Ends }
+type RulerReadProps = {
+  photo: PhotoKept
+  measured: Measurement
+  ends: Ends
+  onStrand: ((read: StrandRead) => void) | undefined
+}
 
 /** As the server takes it. */
 const LENGTH = { label: 'It', unit: 'cm', min: 0.5, max: 200 }
 
 const MILLIMETRES = 10
 
+const LENGTHS = [
+  { length: 'naturalCm', words: 'as it hangs' },
+  { length: 'stretchedCm', words: 'pulled straight' },
+] as const
+
 /** What the line reads; where nothing tells the scale, how long it is says it for good. */
-export function RulerRead({ photo, measured, ends }: RulerReadProps) {
+export function RulerRead({ photo, measured, ends, onStrand }: RulerReadProps) {
   const [isAnew, setAnew] = useState(false)
+  const [taken, setTaken] = useState('')
   const read = readCentimetres(ends, measured)
-  if (read === undefined || isAnew) return <Setting photo={photo} ends={ends} onSet={() => setAnew(false)} />
+  if (read === undefined || isAnew)
+    return <Setting photo={photo.key} ends={ends} onSet={() => setAnew(false)} />
   return (
     <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
       <p role="status" className="figures text-2xl">
@@ -30,8 +43,21 @@ export function RulerRead({ photo, measured, ends }: RulerReadProps) {
         {measured.ruler === undefined
           ? 'Scale by the sheet.'
           : 'Scale set by hand: only what is as far from the camera reads true.'}{' '}
-        A strand laid along it, hanging and pulled straight, gives its shrinkage.
+        A strand held beside it, hanging and pulled straight, gives its shrinkage.
       </p>
+      {onStrand !== undefined &&
+        LENGTHS.map(({ length, words }) => (
+          <Button
+            key={length}
+            onClick={() => {
+              onStrand({ zone: photo.zone, length, centimetres: read })
+              setTaken(`${read.toFixed(1)} cm ${words}, in the scores of this wash.`)
+            }}
+          >
+            A strand {words}
+          </Button>
+        ))}
+      {taken !== '' && <p role="status">{taken}</p>}
       {measured.ruler !== undefined && <Button onClick={() => setAnew(true)}>Set the scale anew</Button>}
     </div>
   )

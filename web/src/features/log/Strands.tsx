@@ -67,6 +67,16 @@ export function Strands({ strands, onChange }: StrandsProps) {
   )
 }
 
+/** A length of a strand as a ruler on a photograph read it, hanging or pulled straight. */
+export type StrandRead = { zone: Zone; length: 'naturalCm' | 'stretchedCm'; centimetres: number }
+
+/** With what was read, in the row of its zone. */
+export function withRead(strands: readonly Strand[], { zone, length, centimetres }: StrandRead): Strand[] {
+  const own = strands.findLast((strand) => strand.zone === zone)
+  const read = { ...(own ?? { ...NEW, zone }), [length]: centimetres.toFixed(1) }
+  return own === undefined ? [...strands, read] : strands.map((strand) => (strand === own ? read : strand))
+}
+
 function isTyped(row: Strand): boolean {
   return row.naturalCm !== '' && row.stretchedCm !== ''
 }

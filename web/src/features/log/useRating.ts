@@ -37,6 +37,9 @@ export function useRating(day: WashDay, onSaved: () => void) {
   return { draft, setDraft, rater: rater ?? '', setRater, rating, save }
 }
 
+/** Scores as they are given, and how they are kept. */
+export type Scoring = ReturnType<typeof useRating>
+
 function isName(value: unknown): value is string {
   return typeof value === 'string'
 }

@@ -288,9 +288,14 @@ public class LogTest extends InTheDemoSalon {
             button(page, "Put the ruler away").tap();
             assertThat(reading).hasCount(0);
             page.reload();
+            button(page, "Score it again").tap();
             button(page, "Open the photograph, back").tap();
             button(page, "Ruler").tap();
             assertThat(reading).isVisible();
+            String pulled = reading.innerText().replace(" cm", "");
+            button(page, "A strand pulled straight").tap();
+            button(page, "Close").tap();
+            assertThat(page.getByLabel("pulled, cm")).hasValue(pulled);
         }
     }
 

@@ -130,6 +130,14 @@ final class Slips {
             }
         }
         times(place, step.minutes(), (value) -> step.but().minutes(value).build(), TOO_MUCH, TOO_LITTLE);
+        if (step.washes()
+                && step.minutes() == null
+                && step.worn() != null
+                && step.worn().contactMinutes() != null) {
+            // Rinsed as any other is: nobody looked at the label.
+            double soon = step.worn().contactMinutes() * TOO_LITTLE;
+            figure(place, () -> step.but().minutes(soon).build());
+        }
         if (step.toWetness() != null) {
             for (double by : new double[] {-MISJUDGED, MISJUDGED}) {
                 double to = Math.max(0, Math.min(100, step.toWetness() + by));

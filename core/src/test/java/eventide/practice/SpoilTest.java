@@ -12,9 +12,14 @@ import eventide.planner.Query;
 import eventide.planner.RandomQuery;
 import eventide.planner.Suggestion;
 import eventide.practice.Spoilt.FaultChoice;
+import eventide.product.Product;
+import eventide.product.Role;
+import eventide.routine.Action;
 import eventide.routine.Routine;
+import eventide.routine.Step;
 import eventide.shape.InvalidException;
 import eventide.wash.Wash;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -28,8 +33,6 @@ import org.testng.annotations.Test;
 /** Routines as they are planned for random heads, spoilt. */
 public class SpoilTest {
     private static final int PLANS = 12;
-    /** The others want a label, a client's rule or an air that these have not. */
-    private static final int MOST_RULES = 26;
 
     private record Planned(Query query, Routine routine) {
         /** A first suggestion for a random head. */
@@ -109,5 +112,20 @@ public class SpoilTest {
         Planned plan = Planned.of(new Random(1));
         InvalidException no = expectThrows(InvalidException.class, () -> Spoilt.of(asked(plan, "Z9", 1)));
         assertEquals(no.faults().get(0).pointer(), "/rule");
+    }
+
+    /** What must stay in for its time is rinsed too soon by whoever does not read labels. */
+    @Test
+    public void aMedicatedCleanserIsRinsedTooSoon() {
+        Product medicated = new Product(
+                null, "medicated", Role.CLEANSER, 0.0, 1.0, 0.0, 100.0, null, null, null, null, null, null, 5.0, null);
+        Planned plan = Planned.of(new Random(3));
+        List<Step> steps = new ArrayList<>(List.of(
+                Step.of(Action.CLEANSE).product(medicated).build(),
+                Step.of(Action.RINSE).build()));
+        steps.addAll(plan.routine().steps());
+        Spoilt spoilt = Spoilt.of(asked(new Planned(plan.query(), Routine.of(steps)), "P5", 1));
+        assertEquals(spoilt.rule(), "P5");
+        assertTrue(spoilt.said().contains("its label says 5"), spoilt.said());
     }
 }
