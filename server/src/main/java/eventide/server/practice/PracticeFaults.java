@@ -2,10 +2,13 @@ package eventide.server.practice;
 
 import eventide.practice.FaultTried;
 import eventide.server.practice.PracticeProgress.FaultLooked;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Map;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -18,13 +21,13 @@ class PracticeFaults {
             """
             insert into practice_fault (person, rule, found, tried_at) values (:person, :rule, :found, :at)
             """;
-    private static final String ALL_OF_PERSON =
+    private static final String OF_PERSON =
             """
-            select rule, found, tried_at from practice_fault where person = :person order by id
+            select rule, found from practice_fault where person = :person order by id
             """;
-    private static final String PEOPLE =
+    private static final String ALL =
             """
-            select distinct person from practice_fault order by person
+            select person, rule, found, tried_at from practice_fault order by id
             """;
 
     private final JdbcClient jdbc;
@@ -43,21 +46,28 @@ class PracticeFaults {
                 .update();
     }
 
-    /** All of them, oldest first. */
-    List<FaultLooked> looked(String person) {
-        return jdbc.sql(ALL_OF_PERSON)
+    /** All of one person, oldest first. */
+    List<FaultTried> of(String person) {
+        return jdbc.sql(OF_PERSON)
                 .param("person", person)
-                .query((row, n) -> new FaultLooked(
-                        new FaultTried(row.getString("rule"), row.getBoolean("found")),
-                        row.getObject("tried_at", OffsetDateTime.class).toInstant()))
+                .query((row, n) -> tried(row))
                 .list();
     }
 
-    List<FaultTried> of(String person) {
-        return looked(person).stream().map(FaultLooked::fault).toList();
+    /** Everybody's, by name, each list oldest first. */
+    Map<String, List<FaultLooked>> all() {
+        return jdbc
+                .sql(ALL)
+                .query((row, n) -> Map.entry(
+                        row.getString("person"),
+                        new FaultLooked(
+                                tried(row),
+                                row.getObject("tried_at", OffsetDateTime.class).toInstant())))
+                .stream()
+                .collect(ByPerson.lists());
     }
 
-    List<String> people() {
-        return jdbc.sql(PEOPLE).query(String.class).list();
+    private static FaultTried tried(ResultSet row) throws SQLException {
+        return new FaultTried(row.getString("rule"), row.getBoolean("found"));
     }
 }

@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Map;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,13 +29,9 @@ class PracticeGuesses {
              order by id
             """;
 
-    private static final String ALL_OF_PERSON =
+    private static final String ALL =
             """
-            select item, percent, guessed_at from practice_guess where person = :person order by id
-            """;
-    private static final String PEOPLE =
-            """
-            select distinct person from practice_guess order by person
+            select person, item, percent, guessed_at from practice_guess order by id
             """;
 
     private final JdbcClient jdbc;
@@ -62,17 +59,17 @@ class PracticeGuesses {
                 .list();
     }
 
-    /** All of them, oldest first. */
-    List<SectionGuessed> guessed(String person) {
-        return jdbc.sql(ALL_OF_PERSON)
-                .param("person", person)
-                .query((row, n) -> new SectionGuessed(
-                        new FeltGuess(row.getString("item"), row.getDouble("percent")),
-                        row.getObject("guessed_at", OffsetDateTime.class).toInstant()))
-                .list();
-    }
-
-    List<String> people() {
-        return jdbc.sql(PEOPLE).query(String.class).list();
+    /** Everybody's, by name, each list oldest first. */
+    Map<String, List<SectionGuessed>> all() {
+        return jdbc
+                .sql(ALL)
+                .query((row, n) -> Map.entry(
+                        row.getString("person"),
+                        new SectionGuessed(
+                                new FeltGuess(row.getString("item"), row.getDouble("percent")),
+                                row.getObject("guessed_at", OffsetDateTime.class)
+                                        .toInstant())))
+                .stream()
+                .collect(ByPerson.lists());
     }
 }

@@ -11,10 +11,12 @@ import eventide.shape.Letters;
 import eventide.shape.Maybe;
 import eventide.shape.Shape;
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
-import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -87,44 +89,62 @@ public class PracticeProgress {
     /** What swatches say of every eye that scored some. */
     @Transactional(readOnly = true)
     public List<MeasuredEye> eyes() {
-        return readings.people().stream()
-                .flatMap(person -> EyeReport.of(readings.of(person)).measured(person).stream())
+        return readings.latest().entrySet().stream()
+                .flatMap(one -> EyeReport.of(one.getValue()).measured(one.getKey()).stream())
                 .toList();
     }
 
     /** Another whenever a swatch was scored. */
     @Transactional(readOnly = true)
     public long version() {
-        return readings.latest();
+        return readings.lastNumber();
     }
 
     /** Everybody who has practised, by name. */
     @Transactional(readOnly = true)
     public List<OfPerson> all() {
-        Set<String> names = new TreeSet<>(readings.people());
-        names.addAll(guesses.people());
-        names.addAll(faults.people());
-        return names.stream()
-                .map(name -> new OfPerson(name, readings.scored(name), guesses.guessed(name), faults.looked(name)))
+        Map<String, List<SwatchScored>> swatches = readings.all();
+        Map<String, List<SectionGuessed>> sections = guesses.all();
+        Map<String, List<FaultLooked>> looked = faults.all();
+        return Stream.of(swatches, sections, looked)
+                .flatMap(all -> all.keySet().stream())
+                .distinct()
+                .sorted()
+                .map(name -> new OfPerson(name, of(swatches, name), of(sections, name), of(looked, name)))
                 .toList();
+    }
+
+    private static <T> List<T> of(Map<String, List<T>> all, String person) {
+        return all.getOrDefault(person, List.of());
     }
 
     /** What stands here already, the same at the same moment, is not kept twice. */
     @Transactional
     public void keep(List<OfPerson> brought) {
+        Known<SwatchScored> swatches = new Known<>(readings.all());
+        Known<SectionGuessed> sections = new Known<>(guesses.all());
+        Known<FaultLooked> looked = new Known<>(faults.all());
         for (OfPerson one : brought) {
-            Set<SwatchScored> scored = new HashSet<>(readings.scored(one.person()));
-            one.swatches().stream()
-                    .filter(scored::add)
-                    .forEach(swatch -> readings.keep(one.person(), swatch.reading(), swatch.at()));
-            Set<SectionGuessed> guessed = new HashSet<>(guesses.guessed(one.person()));
-            one.sections().stream()
-                    .filter(guessed::add)
-                    .forEach(section -> guesses.keep(one.person(), section.guess(), section.at()));
-            Set<FaultLooked> looked = new HashSet<>(faults.looked(one.person()));
-            one.faults().stream()
-                    .filter(looked::add)
-                    .forEach(fault -> faults.keep(one.person(), fault.fault(), fault.at()));
+            String person = one.person();
+            swatches.fresh(person, one.swatches())
+                    .forEach(swatch -> readings.keep(person, swatch.reading(), swatch.at()));
+            sections.fresh(person, one.sections())
+                    .forEach(section -> guesses.keep(person, section.guess(), section.at()));
+            looked.fresh(person, one.faults()).forEach(fault -> faults.keep(person, fault.fault(), fault.at()));
+        }
+    }
+
+    /** What stands here of everybody, and what was brought since. */
+    private static final class Known<T> {
+        private final Map<String, Set<T>> byPerson = new HashMap<>();
+
+        Known(Map<String, List<T>> here) {
+            here.forEach((person, all) -> byPerson.put(person, new HashSet<>(all)));
+        }
+
+        List<T> fresh(String person, List<T> brought) {
+            Set<T> known = byPerson.computeIfAbsent(person, any -> new HashSet<>());
+            return brought.stream().filter(known::add).toList();
         }
     }
 }

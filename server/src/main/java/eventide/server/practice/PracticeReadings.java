@@ -8,6 +8,8 @@ import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -34,19 +36,14 @@ class PracticeReadings {
                      limit :most) latest
              order by id
             """;
-    private static final String ALL_OF_PERSON =
+    private static final String ALL =
             """
-            select item, definition, clumping, frizz, read_at from practice_reading where person = :person order by id
+            select person, item, definition, clumping, frizz, read_at from practice_reading order by id
             """;
-    private static final String LATEST =
+    private static final String LAST_NUMBER =
             """
             select coalesce(max(id), 0) from practice_reading
             """;
-    private static final String PEOPLE =
-            """
-            select distinct person from practice_reading order by person
-            """;
-
     private final JdbcClient jdbc;
 
     PracticeReadings(JdbcClient jdbc) {
@@ -74,14 +71,28 @@ class PracticeReadings {
                 .list();
     }
 
-    /** All of them, oldest first. */
-    List<SwatchScored> scored(String person) {
-        return jdbc.sql(ALL_OF_PERSON)
-                .param("person", person)
-                .query((row, n) -> new SwatchScored(
-                        reading(row),
-                        row.getObject("read_at", OffsetDateTime.class).toInstant()))
-                .list();
+    /** Everybody's, by name, each list oldest first. */
+    Map<String, List<SwatchScored>> all() {
+        return jdbc
+                .sql(ALL)
+                .query((row, n) -> Map.entry(
+                        row.getString("person"),
+                        new SwatchScored(
+                                reading(row),
+                                row.getObject("read_at", OffsetDateTime.class).toInstant())))
+                .stream()
+                .collect(ByPerson.lists());
+    }
+
+    /** The latest of everybody, by name, each list oldest first. */
+    Map<String, List<SwatchReading>> latest() {
+        Map<String, List<SwatchReading>> latest = new TreeMap<>();
+        all().forEach((person, scored) -> latest.put(
+                person,
+                scored.subList(Math.max(0, scored.size() - MOST), scored.size()).stream()
+                        .map(SwatchScored::reading)
+                        .toList()));
+        return latest;
     }
 
     private static SwatchReading reading(ResultSet row) throws SQLException {
@@ -90,11 +101,7 @@ class PracticeReadings {
     }
 
     /** The number of the last one; 0 for none. */
-    long latest() {
-        return jdbc.sql(LATEST).query(Long.class).single();
-    }
-
-    List<String> people() {
-        return jdbc.sql(PEOPLE).query(String.class).list();
+    long lastNumber() {
+        return jdbc.sql(LAST_NUMBER).query(Long.class).single();
     }
 }

@@ -63,8 +63,8 @@ class SwatchController {
 
     @GetMapping("/people")
     Eyes people() {
-        return new Eyes(readings.people().stream()
-                .collect(Collectors.toMap(name -> name, name -> EyeReport.of(readings.of(name)))));
+        return new Eyes(readings.latest().entrySet().stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, one -> EyeReport.of(one.getValue()))));
     }
 
     @GetMapping("/people/{person}")
