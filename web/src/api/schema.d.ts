@@ -4256,6 +4256,7 @@ export interface components {
             techniques: string;
             tools: string;
             wetness: components["schemas"]["WetnessWord"][];
+            wishes: string;
             zones: string;
         };
         Waiting: {

@@ -69,6 +69,16 @@ export const COMFORT = options<NonNullable<Intake['comfort']>[number]>(said.comf
 /** What build-up looks and feels like. */
 export const BUILD_UP = options<NonNullable<Tests['buildUpSigns']>[number]>(said.buildUp)
 
+export type Wish = keyof typeof said.wishes
+
+/** What may be wanted, in the order it is asked for. */
+export const WISHES: readonly { wish: Wish; label: string; hint: string | undefined }[] = keysOf(
+  said.wishes,
+).map((wish) => {
+  const { label, hint }: { label: string; hint?: string } = said.wishes[wish]
+  return { wish, label: capital(label), hint }
+})
+
 /** What an ingredient is to hair. */
 export const FAMILY_LABEL: Record<Family, string> = said.families
 

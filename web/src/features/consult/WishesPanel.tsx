@@ -1,9 +1,8 @@
-import type { Goal } from '../../api/types'
 import { Checks } from '../../ui/Checks'
 import { Choice } from '../../ui/Choice'
 import { NumberField } from '../../ui/NumberField'
 import { TextField } from '../../ui/TextField'
-import { TOOLS } from '../../api/words'
+import { TOOLS, WISHES } from '../../api/words'
 import { without, type Consult } from './consultState'
 import { withText } from './ScalpPanel'
 
@@ -13,15 +12,6 @@ const DEGREES = [
   { value: '2', label: '2' },
   { value: '3', label: '3 above all' },
 ] as const
-const WISHES: readonly { wish: keyof Goal; label: string }[] = [
-  { wish: 'definition', label: 'Definition' },
-  { wish: 'volume', label: 'Volume' },
-  { wish: 'length', label: 'Kept length' },
-  { wish: 'softness', label: 'Softness, no crunch' },
-  { wish: 'longevity', label: 'Days it must last' },
-  { wish: 'lowFrizz', label: 'No frizz (0: welcome)' },
-]
-
 /** What is wanted, how long there is, what there is to work with, and where it will be worn. */
 export function WishesPanel({ consult, onChange }: { consult: Consult; onChange: (next: Consult) => void }) {
   const { goal, limits, intake } = consult
@@ -30,10 +20,11 @@ export function WishesPanel({ consult, onChange }: { consult: Consult; onChange:
   return (
     <>
       <div className="grid gap-x-4 gap-y-2 xl:grid-cols-2">
-        {WISHES.map(({ wish, label }) => (
+        {WISHES.map(({ wish, label, hint }) => (
           <Choice
             key={wish}
             label={label}
+            {...(hint === undefined ? {} : { hint })}
             options={DEGREES}
             value={DEGREES.find((d) => d.value === String(goal[wish] ?? goal.definition))?.value}
             onChange={(degree) => onChange({ ...consult, goal: { ...goal, [wish]: Number(degree) } })}

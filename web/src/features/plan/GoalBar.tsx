@@ -3,7 +3,8 @@ import { memo } from 'react'
 import { minutesText } from '../../api/words'
 import { Stepper } from '../../ui/Stepper'
 import { useSame } from '../../ui/useSame'
-import { degree, minutesBy, WISHES, wished, type Wish } from './nearby'
+import { WISHES, type Wish } from '../../api/words'
+import { degree, minutesBy, wished } from './nearby'
 import type { PlanDraft } from './planHistory'
 
 type GoalBarProps = {
@@ -21,7 +22,7 @@ export function GoalBar({ draft, onChange }: GoalBarProps) {
   })
   return (
     <div className="mb-2 flex print:hidden flex-wrap items-center gap-x-5 gap-y-1.5">
-      {WISHES.map(([wanted, label]) => (
+      {WISHES.map(({ wish: wanted, label }) => (
         <Staff key={wanted} wish={wanted} label={label} value={degree(goal, wanted)} onChange={wish} />
       ))}
       <div className="ml-auto flex items-center gap-1.5">

@@ -1,19 +1,7 @@
 import type { Setting } from '../../api/queries'
 import type { Goal, Limits } from '../../api/types'
 import { without } from '../../api/without'
-import { TOOLS } from '../../api/words'
-
-/** What is wanted, in the order it stands on the screen. */
-export const WISHES = [
-  ['definition', 'Definition'],
-  ['volume', 'Volume'],
-  ['length', 'Kept length'],
-  ['softness', 'Softness'],
-  ['longevity', 'Days'],
-  ['lowFrizz', 'No frizz'],
-] as const
-
-export type Wish = (typeof WISHES)[number][0]
+import { TOOLS, WISHES, type Wish } from '../../api/words'
 
 const MOST = 3
 const STEP_MINUTES = 15
@@ -78,7 +66,7 @@ export function withTools(limits: Limits, here: readonly OwnedTool[]): Limits {
 /** The questions most taps come to: a wish or the time one step on, and a limit that is set. What is farther is asked when it is tapped. */
 export function nearby(setting: Setting): Setting[] {
   const near: Setting[] = []
-  for (const [wish] of WISHES) {
+  for (const { wish } of WISHES) {
     const now = degree(setting.goal, wish)
     for (const to of [now + 1, now - 1]) {
       if (to >= 0 && to <= MOST) near.push({ ...setting, goal: wished(setting.goal, wish, to) })

@@ -30,6 +30,7 @@ import eventide.routine.Speed;
 import eventide.routine.StepField;
 import eventide.routine.Technique;
 import eventide.routine.Tool;
+import eventide.routine.Wish;
 import eventide.shape.Maybe;
 import eventide.shape.Said;
 import eventide.wash.ScoreName;
@@ -57,6 +58,7 @@ import java.util.Map;
  * @param buildUp what build-up looks and feels like
  * @param comfort what the chair has to mind
  * @param families what an ingredient is to hair
+ * @param wishes what a client may want, by its written name
  */
 public record Vocabulary(
         Map<String, Drawn> actions,
@@ -76,7 +78,8 @@ public record Vocabulary(
         Map<String, ScalpWord> scalp,
         Map<String, String> buildUp,
         Map<String, String> comfort,
-        Map<String, String> families) {
+        Map<String, String> families,
+        Map<String, WishWord> wishes) {
     /** In English, as the trade speaks it. */
     public static final Vocabulary ENGLISH = new Vocabulary(
             allActions(),
@@ -96,7 +99,8 @@ public record Vocabulary(
             allScalp(),
             labels(BuildUpSign.values()),
             labels(Comfort.values()),
-            labels(Family.values()));
+            labels(Family.values()),
+            allWishes());
 
     /**
      * What hands do.
@@ -118,6 +122,13 @@ public record Vocabulary(
      * @param sign what it is told by; absent for the one between
      */
     public record LevelWord(String label, @Maybe String sign) {}
+
+    /**
+     * What may be wanted.
+     *
+     * @param hint what is meant; absent where the label says it
+     */
+    public record WishWord(String label, @Maybe String hint) {}
 
     /**
      * What a scalp shows.
@@ -177,6 +188,14 @@ public record Vocabulary(
         Map<String, LevelWord> words = new LinkedHashMap<>();
         for (Reads level : all) {
             words.put(level.name(), new LevelWord(level.label(), level.sign()));
+        }
+        return words;
+    }
+
+    private static Map<String, WishWord> allWishes() {
+        Map<String, WishWord> words = new LinkedHashMap<>();
+        for (Wish wish : Wish.values()) {
+            words.put(wish.word(), new WishWord(wish.label(), wish.hint()));
         }
         return words;
     }

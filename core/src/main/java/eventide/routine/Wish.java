@@ -1,0 +1,39 @@
+package eventide.routine;
+
+import eventide.shape.Said;
+import eventide.shape.Word;
+
+/** What a {@link Goal} weighs, in the order a stylist asks for it. */
+public enum Wish implements Word, Said {
+    DEFINITION("definition", "definition", null),
+    VOLUME("volume", "volume", null),
+    LENGTH("length", "kept length", null),
+    SOFTNESS("softness", "softness", "no crunch"),
+    LONGEVITY("longevity", "days", "how many it must last"),
+    LOW_FRIZZ("lowFrizz", "no frizz", "0: it is welcome");
+
+    private final String word;
+    private final String label;
+    private final String hint;
+
+    Wish(String word, String label, String hint) {
+        this.word = word;
+        this.label = label;
+        this.hint = hint;
+    }
+
+    @Override
+    public String word() {
+        return word;
+    }
+
+    @Override
+    public String label() {
+        return label;
+    }
+
+    /** What is meant, for whoever asks a client; null where the label says it. */
+    public String hint() {
+        return hint;
+    }
+}
