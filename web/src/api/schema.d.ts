@@ -3541,6 +3541,7 @@ export interface components {
             minutes?: number;
             now?: components["schemas"]["Looks"];
             outcome?: components["schemas"]["Outcome"];
+            refreshed?: ("SHAKEN" | "MISTED" | "MORE_STYLER" | "RECOILED" | "OIL" | "STEAM")[];
             routine?: components["schemas"]["Routine"];
             tide?: components["schemas"]["Tide"];
             washDue: boolean;
@@ -4250,6 +4251,7 @@ export interface components {
             fields: string;
             nights: string;
             readings: string;
+            refreshes: string;
             roles: string;
             scalp: string;
             scores: string;

@@ -1,5 +1,6 @@
 import type {
   Family,
+  FollowingDay,
   Hair,
   Intake,
   Limits,
@@ -78,6 +79,9 @@ export const WISHES: readonly { wish: Wish; label: string; hint: string | undefi
   const { label, hint }: { label: string; hint?: string } = said.wishes[wish]
   return { wish, label: capital(label), hint }
 })
+
+/** What keeps a style going, as a log calls it. */
+export const REFRESHES = options<NonNullable<FollowingDay['refreshed']>[number]>(said.refreshes)
 
 /** What an ingredient is to hair. */
 export const FAMILY_LABEL: Record<Family, string> = said.families

@@ -4,7 +4,7 @@ import { Link, useNavigate } from 'react-router'
 import { answered, api } from '../../api/client'
 import { refreshQuery } from '../../api/diaryQueries'
 import { airQuery } from '../../api/queries'
-import type { FollowingDay, MorningRefresh as Morning, Routine, Zone } from '../../api/types'
+import type { MorningRefresh as Morning, Zone } from '../../api/types'
 import { minutesText, stepLine } from '../../api/words'
 import { Island } from '../../chart/Island'
 import { Button } from '../../ui/Button'
@@ -110,15 +110,20 @@ function Asked({ morning, washDay, day }: AskedProps) {
             ⚑ {finding.message}
           </p>
         ))}
-      <ToTheChair routine={routine} day={day} washDay={washDay} />
+      <ToTheChair routine={routine} refreshed={morning.refreshed ?? []} day={day} washDay={washDay} />
     </>
   )
 }
 
-type ToTheChairProps = { routine: NonNullable<Morning['routine']>; day: number; washDay: number | undefined }
+type ToTheChairProps = {
+  routine: NonNullable<Morning['routine']>
+  refreshed: NonNullable<Morning['refreshed']>
+  day: number
+  washDay: number | undefined
+}
 
 /** It runs at the chair like any routine; how the day looks is logged with the wash it belongs to. */
-function ToTheChair({ routine, day, washDay }: ToTheChairProps) {
+function ToTheChair({ routine, refreshed, day, washDay }: ToTheChairProps) {
   const client = useClient()
   const air = useQuery(airQuery).data
   const queries = useQueryClient()
@@ -143,7 +148,7 @@ function ToTheChair({ routine, day, washDay }: ToTheChairProps) {
     onSuccess: async (taken) => {
       // The day is said with the wash it belongs to: what was done to it stands there already.
       if (washDay !== undefined)
-        localStorage.setItem(`following:${washDay}`, JSON.stringify({ day, refreshed: refreshedBy(routine) }))
+        localStorage.setItem(`following:${washDay}`, JSON.stringify({ day, refreshed }))
       await queries.invalidateQueries({ queryKey: ['client', client.id, 'wash-days'] })
       await queries.invalidateQueries({ queryKey: ['today'] })
       await go(`../chair?day=${taken.id}`)
@@ -162,20 +167,4 @@ function ToTheChair({ routine, day, washDay }: ToTheChairProps) {
       {take.error !== null && <Failure error={take.error} />}
     </div>
   )
-}
-
-type Refreshed = NonNullable<FollowingDay['refreshed']>[number]
-
-/** As the log calls what a refresh does. */
-function refreshedBy({ steps }: Routine): Refreshed[] {
-  const did = (action: Routine['steps'][number]['action']) => steps.some((step) => step.action === action)
-  const put = (isOil: boolean) =>
-    steps.some(({ product }) => product !== undefined && (product.role === 'OIL') === isOil)
-  return [
-    ...(did('SHAKE_ROOTS') ? (['SHAKEN'] as const) : []),
-    ...(did('MIST') ? (['MISTED'] as const) : []),
-    ...(put(false) ? (['MORE_STYLER'] as const) : []),
-    ...(did('COIL') ? (['RECOILED'] as const) : []),
-    ...(put(true) ? (['OIL'] as const) : []),
-  ]
 }

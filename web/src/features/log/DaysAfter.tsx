@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answered, api } from '../../api/client'
 import { followingQuery } from '../../api/queries'
+import { REFRESHES } from '../../api/words'
 import type { Following, FollowingDay } from '../../api/types'
 import { Button } from '../../ui/Button'
 import { Checks } from '../../ui/Checks'
@@ -12,15 +13,6 @@ import { ScoreSlider } from './ScoreSlider'
 import { WearCurve } from './WearCurve'
 
 type Refresh = NonNullable<FollowingDay['refreshed']>[number]
-
-const REFRESH: readonly { value: Refresh; label: string }[] = [
-  { value: 'SHAKEN', label: 'shaken' },
-  { value: 'MISTED', label: 'misted' },
-  { value: 'MORE_STYLER', label: 'more styler' },
-  { value: 'RECOILED', label: 're-coiled' },
-  { value: 'OIL', label: 'oil' },
-  { value: 'STEAM', label: 'steam' },
-]
 
 type DaysAfterProps = { day: number; begun: string | undefined }
 
@@ -110,7 +102,7 @@ function DayForm({ wash, day, onKept }: { wash: number; day: number; onKept: () 
       <div className="flex flex-wrap items-end gap-3 sm:col-span-3">
         <Checks
           label="Refreshed"
-          options={REFRESH}
+          options={REFRESHES}
           value={refreshed}
           onChange={(to) => setDraft({ ...draft, refreshed: to })}
         />

@@ -4,6 +4,7 @@ import eventide.check.Caution;
 import eventide.check.Finding;
 import eventide.drying.Tide;
 import eventide.hair.Zone;
+import eventide.log.FollowingDay;
 import eventide.outcome.Outcome;
 import eventide.planner.Judgement;
 import eventide.planner.Reason;
@@ -13,6 +14,7 @@ import eventide.shape.Maybe;
 import eventide.wash.Features;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * What to do with hair on a morning: a small refresh of the outside with all that a check says of it, or the word that a wash is due.
@@ -21,6 +23,7 @@ import java.util.Map;
  * @param why in a stylist's words
  * @param now how the hair is expected to be this morning
  * @param brings how it is expected to be after it
+ * @param refreshed what the day's log calls it
  */
 public record Refresh(
         boolean washDue,
@@ -28,6 +31,7 @@ public record Refresh(
         @Maybe Routine routine,
         @Maybe Looks now,
         @Maybe Looks brings,
+        @Maybe Set<FollowingDay.Refresh> refreshed,
         @Maybe Tide tide,
         @Maybe List<Finding> findings,
         @Maybe List<Amount> amounts,
@@ -44,7 +48,7 @@ public record Refresh(
 
     static Refresh due(List<Reason> why) {
         return new Refresh(
-                true, why, null, null, null, null, null, null, null, null, null, null, null, null, null, null);
+                true, why, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null);
     }
 
     static Refresh with(Routine routine, List<Reason> why, Looks now, Looks brings, Judgement judged) {
@@ -54,6 +58,7 @@ public record Refresh(
                 routine,
                 now,
                 brings,
+                FollowingDay.Refresh.by(routine),
                 judged.tide(),
                 judged.findings(),
                 judged.amounts(),

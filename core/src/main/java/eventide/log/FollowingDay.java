@@ -1,11 +1,20 @@
 package eventide.log;
 
+import eventide.product.Role;
+import eventide.routine.Action;
+import eventide.routine.Routine;
+import eventide.routine.Step;
+import eventide.routine.StepPlace;
 import eventide.shape.Frozen;
 import eventide.shape.Letters;
 import eventide.shape.Maybe;
 import eventide.shape.Range;
+import eventide.shape.Said;
 import eventide.shape.Shape;
+import java.util.EnumSet;
 import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /**
  * How a wash looks some days on: the few scores that take ten seconds.
@@ -22,14 +31,38 @@ public record FollowingDay(
         @Maybe Set<Refresh> refreshed,
         @Maybe Boolean over,
         @Maybe @Letters(most = 2000) String notes) {
-    /** What keeps a style going. */
-    public enum Refresh {
-        SHAKEN,
-        MISTED,
-        MORE_STYLER,
-        RECOILED,
-        OIL,
-        STEAM
+    /** What keeps a style going, as a log calls it. */
+    public enum Refresh implements Said {
+        SHAKEN("shaken", step -> step.action() == Action.SHAKE_ROOTS),
+        MISTED("misted", step -> step.action() == Action.MIST),
+        MORE_STYLER("more styler", step -> step.worn() != null && step.worn().role() != Role.OIL),
+        RECOILED("re-coiled", step -> step.action() == Action.COIL),
+        OIL("oil", step -> step.worn() != null && step.worn().role() == Role.OIL),
+        /** Of a shower, or a pan: no routine has it. */
+        STEAM("steam", step -> false);
+
+        private final String label;
+        private final Predicate<Step> isDoneBy;
+
+        Refresh(String label, Predicate<Step> isDoneBy) {
+            this.label = label;
+            this.isDoneBy = isDoneBy;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
+
+        /** All that a routine does of these. */
+        public static Set<Refresh> by(Routine routine) {
+            Set<Refresh> done = EnumSet.noneOf(Refresh.class);
+            for (StepPlace place : routine.places()) {
+                Step step = routine.at(place);
+                Stream.of(values()).filter(one -> one.isDoneBy.test(step)).forEach(done::add);
+            }
+            return done;
+        }
     }
 
     public FollowingDay {

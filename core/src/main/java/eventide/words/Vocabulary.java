@@ -12,6 +12,7 @@ import eventide.hair.Scalp;
 import eventide.hair.Strand;
 import eventide.hair.Zone;
 import eventide.learning.BottleLearned;
+import eventide.log.FollowingDay;
 import eventide.product.Family;
 import eventide.product.Role;
 import eventide.routine.Action;
@@ -59,6 +60,7 @@ import java.util.Map;
  * @param comfort what the chair has to mind
  * @param families what an ingredient is to hair
  * @param wishes what a client may want, by its written name
+ * @param refreshes what keeps a style going, as a log calls it
  */
 public record Vocabulary(
         Map<String, Drawn> actions,
@@ -79,7 +81,8 @@ public record Vocabulary(
         Map<String, String> buildUp,
         Map<String, String> comfort,
         Map<String, String> families,
-        Map<String, WishWord> wishes) {
+        Map<String, WishWord> wishes,
+        Map<String, String> refreshes) {
     /** In English, as the trade speaks it. */
     public static final Vocabulary ENGLISH = new Vocabulary(
             allActions(),
@@ -100,7 +103,8 @@ public record Vocabulary(
             labels(BuildUpSign.values()),
             labels(Comfort.values()),
             labels(Family.values()),
-            allWishes());
+            allWishes(),
+            labels(FollowingDay.Refresh.values()));
 
     /**
      * What hands do.

@@ -11,6 +11,7 @@ import eventide.check.Severity;
 import eventide.hair.Hair;
 import eventide.hair.Scalp;
 import eventide.hair.Zone;
+import eventide.log.FollowingDay;
 import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Action;
@@ -164,5 +165,28 @@ public class RefreshTest {
         InvalidException refused = Assert.expectThrows(
                 InvalidException.class, () -> morning(Days.CURLS, Heads.GEL, 2, EnumSet.noneOf(Zone.class), null));
         assertEquals(refused.faults().get(0).pointer(), "/zones");
+    }
+
+    /** What the log of the day calls a refresh is what its steps do, those done section by section among them. */
+    @Test
+    public void theLogCallsItByItsSteps() {
+        assertEquals(
+                FollowingDay.Refresh.by(Routine.of(
+                        Step.of(Action.SHAKE_ROOTS).build(),
+                        Step.of(Action.EACH_SECTION)
+                                .sections(2)
+                                .steps(List.of(
+                                        Step.of(Action.MIST).build(),
+                                        Step.of(Action.APPLY).product(Heads.GEL).build()))
+                                .build(),
+                        Step.of(Action.APPLY).product(Heads.OIL).build())),
+                EnumSet.of(
+                        FollowingDay.Refresh.SHAKEN,
+                        FollowingDay.Refresh.MISTED,
+                        FollowingDay.Refresh.MORE_STYLER,
+                        FollowingDay.Refresh.OIL));
+        assertEquals(
+                FollowingDay.Refresh.by(Routine.of(Step.of(Action.COIL).build())),
+                EnumSet.of(FollowingDay.Refresh.RECOILED));
     }
 }

@@ -94,6 +94,7 @@ public class MutatedBodiesTest {
     private String address(String path) {
         return path.replace("{id}", pick("1", "2", "3", "3", "99", "0", "-1", "9223372036854775807", "abc", "1e3"))
                 .replace("{view}", pick("FRONT", "BACK", "front", "ABOVE"))
+                .replace("{key}", pick("613779db-b24a-47c4-b600-955373db083e", "0", "..%2F", "x".repeat(70)))
                 .replace("{person}", pick("Hester", "Piran%20K", "%20", "x".repeat(70)))
                 .replace("{day}", pick("2", "3", "30", "31", "x"));
     }
