@@ -124,7 +124,7 @@ public class HouseRulesTest {
                 .whereLayer("planner")
                 .mayOnlyBeAccessedByLayers("chair", "learning", "diary", "practice", "server")
                 .whereLayer("log")
-                .mayOnlyBeAccessedByLayers("learning", "diary", "practice", "server")
+                .mayOnlyBeAccessedByLayers("learning", "diary", "practice", "words", "server")
                 .whereLayer("outcome")
                 .mayOnlyBeAccessedByLayers("planner", "chair", "learning", "diary", "words", "server")
                 .whereLayer("check")
