@@ -24,13 +24,17 @@ final class ChairFold {
     /** Asked for again after they were left out. */
     private final Set<Integer> wanted = new TreeSet<>();
 
+    /** By {@link #place}: an amount said again takes the place of the one before. */
     private final Map<String, ChairRecord.Given> given = new LinkedHashMap<>();
+
     private final List<ChairRecord.Swapped> swapped = new ArrayList<>();
     private final List<ChairRecord.Noted> notes = new ArrayList<>();
     private final List<ChairRecord.Looked> looks = new ArrayList<>();
     private final List<ChairRecord.Righted> righted = new ArrayList<>();
     private final Set<String> answered = new TreeSet<>();
+    /** The step in hand, by its index; null before the first and after the last. */
     private Integer open;
+
     private Instant finishedAt;
 
     /** A step as far as it has come. */
@@ -49,6 +53,7 @@ final class ChairFold {
         this.routine = routine;
     }
 
+    /** What names a step this routine has not was meant for another version of it, and is passed over. */
     void take(ChairEvent event) {
         Integer step = event.step();
         if (step != null && step >= routine.steps().size()) {
@@ -79,6 +84,7 @@ final class ChairFold {
         }
     }
 
+    /** Once: a second beginning, from another device, changes nothing. */
     private void begin(Instant at) {
         if (open == null && steps.isEmpty()) {
             next(-1, at);
@@ -112,6 +118,7 @@ final class ChairFold {
                 && clips.stream().allMatch(i -> dropped.contains(i) || steps.containsKey(i) && steps.get(i).skipped);
     }
 
+    /** Closes the step in hand and opens the next; hands that were off are on again by that. */
     private void end(int step, Instant at, boolean skipped) {
         if (open == null || open != step) {
             return; // another device was quicker
@@ -123,6 +130,7 @@ final class ChairFold {
         next(step, at);
     }
 
+    /** Takes back the last section of the step in hand; else makes an earlier one the step in hand again, and undoes what came after it. */
     private void back(int step) {
         Own own = steps.get(step);
         if (own == null) {
@@ -145,6 +153,7 @@ final class ChairFold {
         finishedAt = null;
     }
 
+    /** Sections are done in their order: one that is not the next was counted by another device already. The last one ends the step. */
     private void section(int step, int section, Instant at) {
         Own own = steps.get(step);
         if (open == null || open != step || section != own.sectionEnds.size()) {
@@ -156,11 +165,13 @@ final class ChairFold {
         }
     }
 
+    /** 0 where a step is done in one. */
     private int sections(int step) {
         Step own = routine.steps().get(step);
         return own.sections() == null ? 0 : own.sections();
     }
 
+    /** Only what has not been begun can be left out. */
     private void drop(int step) {
         if (!steps.containsKey(step)) {
             dropped.add(step);
@@ -176,11 +187,13 @@ final class ChairFold {
         swapped.add(new ChairRecord.Swapped(step, event.inner(), event.product(), from));
     }
 
+    /** Clips that take out nothing are left out by themselves: who asks for them means it. */
     private void restore(int step) {
         dropped.remove(step);
         wanted.add(step);
     }
 
+    /** The same sign at the same zone once more takes it back. */
     private void note(ChairEvent event) {
         boolean taken = notes.removeIf(note -> note.zone() == event.zone() && note.sign() == event.sign());
         if (!taken) {
@@ -188,12 +201,14 @@ final class ChairFold {
         }
     }
 
+    /** One at a time, and only while a step is in hand. */
     private void pause(Instant at) {
         if (open != null && (pauses.isEmpty() || pauses.get(pauses.size() - 1).to() != null)) {
             pauses.add(new ChairRecord.Pause(at, null));
         }
     }
 
+    /** Nothing where no pause is open. */
     private void resume(Instant at) {
         int last = pauses.size() - 1;
         if (last >= 0 && pauses.get(last).to() == null) {
@@ -201,6 +216,7 @@ final class ChairFold {
         }
     }
 
+    /** The run is over wherever it stands; a step left in the middle of its sections counts as skipped, any other as done. */
     private void finish(Instant at) {
         if (steps.isEmpty() || finishedAt != null) {
             return;
@@ -215,10 +231,12 @@ final class ChairFold {
         resume(at);
     }
 
+    /** Of an amount: the step, and within a group which of those inside it. */
     private static String place(ChairEvent event) {
         return event.step() + "/" + (event.inner() == null ? "" : event.inner());
     }
 
+    /** What it all came to, unchangeable. */
     ChairRecord record(List<ChairRecord.Mended> mended) {
         List<StepDone> done = new ArrayList<>();
         steps.forEach((index, own) ->

@@ -57,6 +57,7 @@ final class WindowMissed implements Rule {
         return found;
     }
 
+    /** One finding a layer, of the section farthest off; of a zone only where others met their water. A little off, or a finishing product, is a note. */
     private void styler(Wash wash, Layer layer, Window window, List<Finding> found) {
         Visit worst = null;
         double miss = 0;
@@ -115,6 +116,7 @@ final class WindowMissed implements Rule {
         return met;
     }
 
+    /** Where only the sections that wait dry out each is misted at its turn; hair that is dry all over is misted, or wetted anew where a mist would not reach. */
     private static Mend wetter(Wash wash, Layer layer, Window window) {
         Routine routine = wash.routine();
         StepPlace place = layer.place();
@@ -166,6 +168,7 @@ final class WindowMissed implements Rule {
                 routine.inserting(place, wet));
     }
 
+    /** To three quarters up the window, by hand as far as hands get water out, by air below that. */
     private static Mend drier(Wash wash, Layer layer, Window window) {
         double to = Math.round(window.low() + (window.high() - window.low()) * .75);
         Step step = layer.step();
@@ -186,6 +189,7 @@ final class WindowMissed implements Rule {
         return new Mend(label, wash.routine().inserting(layer.place(), before));
     }
 
+    /** A brush or coiling fingers want slip whatever the product bears: a note. */
     private void hands(Wash wash, List<Finding> found) {
         for (StepPlace place : wash.places()) {
             Step step = wash.routine().at(place);

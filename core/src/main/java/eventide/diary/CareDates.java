@@ -40,8 +40,11 @@ final class CareDates {
     private final LocalDate event;
     private final List<DiaryEntry> entries = new ArrayList<>();
 
+    /** When each was last done, by the log or by what was said at the consult; null where nobody knows. Moves on as washes are gone through. */
     private LocalDate clarified;
+    /** Washes since, the one in hand among them. */
     private int sinceClarify;
+
     private LocalDate masked;
     private int sinceMask;
     private LocalDate protein;
@@ -64,6 +67,7 @@ final class CareDates {
         return care.entries;
     }
 
+    /** Where the log and the consult differ the later date counts. */
     private void readPast() {
         clarified = since(hair.daysSinceClarify());
         protein = since(hair.daysSinceProtein());
@@ -84,6 +88,7 @@ final class CareDates {
         }
     }
 
+    /** The consult says days, counted back from where the diary begins. */
     private LocalDate since(Double days) {
         return days == null ? null : asked.from().minusDays(Math.round(days));
     }
@@ -92,6 +97,7 @@ final class CareDates {
         return one == null || other.isAfter(one) ? other : one;
     }
 
+    /** Not everything in one wash [CP]: a clarifier strips and protein stiffens, so protein waits for the next; a mask would only soften what protein has just set. */
     private void wash(int i) {
         LocalDate day = washes.get(i).date();
         sinceClarify++;
@@ -108,6 +114,7 @@ final class CareDates {
         return i + 1 < washes.size() && washes.get(i + 1).forEvent();
     }
 
+    /** In this order: for an event, as the client has it, on hair nobody knows, by what the log has learned, by the calendar. Not on the event's own wash, nor so soon before its last but one that it would come twice. */
     private boolean clarify(int i, LocalDate day) {
         boolean fresh = clarified != null && ChronoUnit.DAYS.between(clarified, day) < CLEAN_DAYS;
         boolean soonForEvent = i + 2 < washes.size()
@@ -157,6 +164,7 @@ final class CareDates {
         return true;
     }
 
+    /** As the client has it; not on hair that reacts to it or is brittle; by the log; weekly while over-soft, else a fortnight or a month by how weak the strands are [CP]. */
     private boolean protein(LocalDate day) {
         if (event != null && !day.isAfter(event) && ChronoUnit.DAYS.between(day, event) <= NO_PROTEIN_DAYS) {
             return false;
@@ -205,6 +213,7 @@ final class CareDates {
         return true;
     }
 
+    /** By washes, not days, for washing is what takes the softness out; fine hair seldom, and never on the day of an event, for it falls limp [CP]. */
     private void mask(int i, LocalDate day) {
         boolean fine = hair.strand() == Strand.FINE;
         boolean thirsty = hair.strand() == Strand.COARSE
@@ -286,10 +295,12 @@ final class CareDates {
                 .orElse(null);
     }
 
+    /** A cut wants a week to fall right [CP]. */
     private boolean isTooCloseToTheEvent(LocalDate day) {
         return event != null && !day.isAfter(event) && ChronoUnit.DAYS.between(day, event) < TRIMMED_BEFORE_DAYS;
     }
 
+    /** Strands that break first: fine, bleached, burnt. */
     private boolean weak() {
         return has(Condition.BLEACHED) || hair.strand() == Strand.FINE || has(Condition.HEAT_DAMAGED);
     }

@@ -34,6 +34,7 @@ final class EventWash {
         this.conflicts = conflicts;
     }
 
+    /** The day of wear on which a head looks best, and how that is known. */
     private record Best(int day, String because) {}
 
     /** Null where no hour is left for it. */
@@ -97,6 +98,7 @@ final class EventWash {
         return hours.latest(day, here, at.minusMinutes(READY_MINUTES + (long) elsewhere));
     }
 
+    /** The middle of the days the log calls best, once there are enough; of an even number the earlier. */
     private Best best() {
         List<Integer> days = asked.inOrder().stream()
                 .filter(wash -> wash.bestDay() != null)
@@ -114,6 +116,7 @@ final class EventWash {
         return new Best(USUALLY_BEST, "Day 2 is the best for most heads: softer, and the shape still there.");
     }
 
+    /** The day that was chosen first, then the likeliest others, each with what it gives and takes against it. */
     private List<EventWay> ways(int chosen) {
         List<WearDay> days = Wearing.on(asked, time);
         List<EventWay> ways = new ArrayList<>();

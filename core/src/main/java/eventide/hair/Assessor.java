@@ -46,6 +46,7 @@ public final class Assessor {
         return new Assessor(tests).run();
     }
 
+    /** Each reading by itself, then what follows from several of them. */
     private Assessment run() {
         Strand strand = strand();
         Porosity porosity = porosity();
@@ -100,6 +101,7 @@ public final class Assessor {
         return Math.round(cm * 10) / 10.0;
     }
 
+    /** By finger and micrometer: the instrument counts for more. */
     private Strand strand() {
         Votes votes = new Votes();
         if (tests.strandRoll() != null) {
@@ -118,6 +120,7 @@ public final class Assessor {
         return found("strand", votes, Strand.values());
     }
 
+    /** Four tests of very different worth: the float test is folklore, a drying time is remembered. Beads on hair that dries at once tell of a coat, not of porosity. */
     private Porosity porosity() {
         Votes votes = new Votes();
         if (tests.mist() != null) {
@@ -152,6 +155,7 @@ public final class Assessor {
         return found("porosity", votes, Porosity.values());
     }
 
+    /** By the scalp that shows and the girth of a ponytail. */
     private Density density() {
         Votes votes = new Votes();
         if (tests.scalpShows() != null) {
@@ -171,6 +175,7 @@ public final class Assessor {
         return found("density", votes, Density.values());
     }
 
+    /** As it was called, where somebody did; else by the curl measured, by no turn at all, or weakly by the shrinkage. */
     private Pattern pattern(Measured measured) {
         if (tests.curlDiameterMm() != null) {
             Pattern byCurl = PatternByCurl.of(tests.curlDiameterMm(), tests.turnsPer10cm());
@@ -240,6 +245,7 @@ public final class Assessor {
         return false;
     }
 
+    /** By the stretch test alone: what does not come back is over-soft, what snaps is brittle [CP]. */
     private Condition condition() {
         if (tests.stretch() == null || tests.stretch() == TestAnswers.Stretch.RETURNS) {
             return null;
@@ -272,6 +278,7 @@ public final class Assessor {
         return helix == null || helix > MOST_SHRINKS ? null : helix;
     }
 
+    /** A lock measured and a curl measured say the same thing twice: where they are far apart one of them is wrong. */
     private void shrinkageAgainstPattern(Measured measured, Pattern pattern) {
         if (measured == null || pattern == null) {
             return;
@@ -291,6 +298,7 @@ public final class Assessor {
         }
     }
 
+    /** The level most votes are for, null without any; weak where the tests it rests on contradict each other. */
     private <E extends Enum<E>> E found(String field, Votes votes, E[] levels) {
         if (votes.isEmpty()) {
             return null;

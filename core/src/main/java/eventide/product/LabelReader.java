@@ -15,13 +15,18 @@ import java.util.regex.Pattern;
 
 /** Reads an ingredient list: names, families, where traces begin, and what it breaks. Total: any text gets a reading. */
 public final class LabelReader {
+    /** A share as some labels print it: "5 %", "(0,5%)". */
     private static final Pattern PERCENT = Pattern.compile("\\(?\\s*(\\d{1,3}(?:[.,]\\d+)?)\\s*%\\s*\\)?");
+    /** Footnote and trade signs: they say where a thing comes from, not what it is. */
     private static final Pattern MARKS = Pattern.compile("[*†‡°^¹²³®™]+");
+    /** Left open at the end too: lists are cut off where a label was cropped. */
     private static final Pattern BRACKET = Pattern.compile("\\s*[\\[({]([^\\[\\](){}]*)[\\])}]?\\s*");
+    /** Readings that are kept; the one that was asked for longest ago goes first [OURS]. */
     private static final int REMEMBERED = 2000;
     /** Of a name. */
     private static final int MOST_WORDS = 8;
 
+    /** Known names it takes to call text a list whose commas were lost [OURS]. */
     private static final int FEWEST_OF_A_LIST = 3;
 
     /** Labels are read again and again; a reading is a value, so one is as good as another. */
@@ -62,6 +67,7 @@ public final class LabelReader {
         return new LabelReader(dictionary).run(text);
     }
 
+    /** Piece by piece between commas; text without any is parted by the names that are known. */
     private LabelReading run(String text) {
         String bounded = text.length() > LabelSplitter.MOST_TEXT ? text.substring(0, LabelSplitter.MOST_TEXT) : text;
         List<LabelSplitter.Piece> pieces = LabelSplitter.split(bounded);
@@ -105,6 +111,7 @@ public final class LabelReader {
         return known >= FEWEST_OF_A_LIST ? parts : List.of(piece);
     }
 
+    /** What was not known so far, as one piece. */
     private static void flush(StringBuilder unknown, List<LabelSplitter.Piece> parts, LabelSplitter.Piece of) {
         if (!unknown.isEmpty()) {
             parts.add(new LabelSplitter.Piece(unknown.toString(), of.mayContain()));
@@ -112,6 +119,7 @@ public final class LabelReader {
         }
     }
 
+    /** One piece: its share and its signs taken off, then looked up in each way it may be spelled. What nobody knows is entered as it stands. */
     private void enter(LabelSplitter.Piece piece) {
         Double percent = null;
         Matcher said = PERCENT.matcher(piece.text());
@@ -167,6 +175,7 @@ public final class LabelReader {
         return true;
     }
 
+    /** What is in brackets is another name of what is before them, a list of what it is made of, or the word "and". */
     private boolean enterBracketed(String text, Matcher bracket, LabelSplitter.Piece piece, Double percent) {
         String inside = bracket.group(1);
         String before = text.substring(0, bracket.start()).strip();
@@ -200,6 +209,7 @@ public final class LabelReader {
         return true;
     }
 
+    /** By its name where that is known, else as it stands; false where there is none. */
     private boolean enterOrAdd(String text, LabelSplitter.Piece piece) {
         if (text.isEmpty()) {
             return false;
@@ -210,10 +220,12 @@ public final class LabelReader {
         return true;
     }
 
+    /** By the dictionary, by how it is misspelled, by how such names are built; the surest first. */
     private Optional<Ingredient> find(String word) {
         return dictionary.find(word).or(() -> dictionary.findByLooks(word)).or(() -> ByItsName.of(word));
     }
 
+    /** At its place in the list. */
     private void add(Ingredient known, String written, LabelSplitter.Piece piece, Double percent) {
         String name = known == null ? written : known.name();
         if (!entered.add(IngredientDictionary.key(name))) {

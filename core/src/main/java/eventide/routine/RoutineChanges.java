@@ -34,6 +34,7 @@ public final class RoutineChanges {
         found.add(RoutineChange.of(kind, text));
     }
 
+    /** What is said of a routine as a whole and not of one of its steps. */
     private void whole(Routine one, Routine other) {
         if (one.startWetnessOrDripping() != other.startWetnessOrDripping()) {
             add(
@@ -155,6 +156,7 @@ public final class RoutineChanges {
         }
     }
 
+    /** Where the next step that has an answer has it: a gap ends there. */
     private static int nextAnswer(int[] answers, int after, int none) {
         for (int i = after + 1; i < answers.length; i++) {
             if (answers[i] >= 0) {
@@ -181,6 +183,7 @@ public final class RoutineChanges {
         return moved;
     }
 
+    /** Which step it answers to, −1 for none. */
     private static int indexOf(int[] answers, int k) {
         for (int i = 0; i < answers.length; i++) {
             if (answers[i] == k) {
@@ -190,6 +193,7 @@ public final class RoutineChanges {
         return -1;
     }
 
+    /** Does the same with the same: how it does so may differ. */
     private static boolean isSame(Step one, Step other) {
         return one.action() == other.action()
                 && Objects.equals(worn(one), worn(other))
@@ -200,6 +204,7 @@ public final class RoutineChanges {
         return step.worn() == null ? null : step.worn().name();
     }
 
+    /** Field by field, those alone that mean something to what the step does. */
     private void step(Step one, Step other) {
         if (one.action() != other.action()) {
             add(kind(other), name(other) + " instead of " + name(one));
@@ -264,6 +269,7 @@ public final class RoutineChanges {
         return step.worn() == null ? step.action().label() : step.worn().name();
     }
 
+    /** Under which heading a change of this field is read. */
     private static Aspect kind(StepField field, Step step) {
         return switch (field) {
             case SECTIONS -> Aspect.SECTIONS;

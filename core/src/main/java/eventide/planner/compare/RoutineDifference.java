@@ -17,6 +17,7 @@ import java.util.Set;
 /** How far apart two plans are: what a stylist would do otherwise, and a size for it. */
 public final class RoutineDifference {
     /** Weights of a difference [OURS]: another product or hands weigh a whole point, a count a part of one. */
+    /** What each kind of thing weighs in {@link #size}: another product or way is a change of plan, a further small step hardly one [OURS]. */
     private static final double PRODUCT = 1;
 
     private static final double HANDS = 1;
@@ -63,12 +64,14 @@ public final class RoutineDifference {
         words.add(what);
     }
 
+    /** Of a thing each plan has one of; the other's is named, or the lack of it. */
     private void note(double weight, String mine, String theirs) {
         if (!mine.equals(theirs)) {
             add(weight, theirs.isEmpty() ? "no " + mine : theirs);
         }
     }
 
+    /** Of what is worn: which cleanser it was is no other plan. */
     private void products(Suggestion taken, Suggestion other) {
         Set<String> mine = worn(taken);
         Set<String> theirs = worn(other);
@@ -76,6 +79,7 @@ public final class RoutineDifference {
         mine.stream().filter(name -> !theirs.contains(name)).forEach(name -> add(PRODUCT, "without " + name));
     }
 
+    /** Of a styler in both, said by the dose as hands measure it. */
     private void amounts(Suggestion taken, Suggestion other) {
         int rinse = taken.routine().lastRinse();
         for (Amount amount : taken.amounts()) {
@@ -94,6 +98,7 @@ public final class RoutineDifference {
         }
     }
 
+    /** The small steps that are in one and not in the other, and how it is kept from day to day. */
     private void beside(Routine taken, Routine other) {
         for (Action action : Action.values()) {
             boolean theirs = does(other, action);
@@ -114,6 +119,7 @@ public final class RoutineDifference {
         return routine.places().stream().anyMatch(place -> routine.at(place).action() == action);
     }
 
+    /** The larger over the smaller; without bound against none. */
     private static double ratio(double a, double b) {
         double least = Math.min(a, b);
         return least <= 0 ? (a == b ? 1 : Double.POSITIVE_INFINITY) : Math.max(a, b) / least;
@@ -128,6 +134,7 @@ public final class RoutineDifference {
         return names;
     }
 
+    /** How the curls are shaped: the first step that shapes says it. */
     private static String hands(Routine routine) {
         for (StepPlace place : routine.places()) {
             String words = routine.at(place).action().shapedWords();
@@ -138,6 +145,7 @@ public final class RoutineDifference {
         return "scrunched";
     }
 
+    /** By dryer and how far, by air, or at home: what a client would be told. */
     private static String drying(Routine routine) {
         double stop = 0;
         boolean blown = false;
@@ -158,6 +166,7 @@ public final class RoutineDifference {
     /** Percent dry from which nobody would call it damp [OURS]. */
     private static final double DRY = 98;
 
+    /** The most that any step is done in. */
     private static int sections(Routine routine) {
         return routine.steps().stream().mapToInt(Step::sectionsOrOne).max().orElse(1);
     }

@@ -42,6 +42,7 @@ public final class Forecasts {
     /** One plan of a way of working that was run. */
     private record Sample(Evaluation plan, Forecast forecast, Layers layers, int sections) {}
 
+    /** What a sample stands for; without anything that holds, hands shape nothing and are all one. */
     private record Way(boolean shaped, Candidate.Hands hands, Candidate.Drying drying) {}
 
     public Forecasts(Query query, PlanSpace space, Details details, EvaluationCache runs) {
@@ -74,6 +75,7 @@ public final class Forecasts {
         return classes;
     }
 
+    /** That from which bottles are ranked: the best that keeps the limits. */
     private static Sample best(Map<Way, Sample> samples, boolean shaped) {
         return samples.entrySet().stream()
                 .filter(entry -> entry.getKey().shaped() == shaped)
@@ -87,6 +89,7 @@ public final class Forecasts {
         return new Way(shaped, shaped ? frame.hands() : space.ways().get(0).hands(), frame.drying());
     }
 
+    /** One plan of each way, run side by side. */
     private Map<Way, Sample> samples() {
         List<Way> open = new ArrayList<>();
         boolean holds = stylers.layerings().stream().anyMatch(Layers::isShaped);
@@ -106,6 +109,7 @@ public final class Forecasts {
         return samples;
     }
 
+    /** With middling bottles: what a forecast is wrong by grows with what is otherwise. */
     private Sample sample(Way way) {
         Frame frame = new Frame(way.hands(), Candidate.Sections.USUAL, way.drying());
         BottleClass gel = way.shaped() ? nearest(Slot.GEL, BottleClass::hold, USUAL_HOLD) : BottleClass.NONE;
@@ -130,6 +134,7 @@ public final class Forecasts {
                 .orElse(BottleClass.NONE);
     }
 
+    /** Layers and sections beyond the sample's take hands and minutes, which cost points and may break limits. */
     private PlanClass planClass(Frame frame, Layers layers, List<Mixture> mixtures, Sample like) {
         int sections = space.sections(frame, layers.isShaped());
         int more = layers.count() - like.layers().count();
