@@ -281,6 +281,19 @@ public class FirstAnswerTest {
                         && tide.endMinute() - tide.startMinute() < .1));
     }
 
+    /** It takes longer to set somebody under it than she would sit there. */
+    @Test
+    public void nobodyIsSetUnderAHoodForAMoment() {
+        never("a hood for a moment", first -> {
+            double under = 0;
+            for (StepTide tide : first.plan().tide().steps()) {
+                boolean hood = first.plan().routine().steps().get(tide.index()).action() == Action.HOOD;
+                under += hood ? tide.endMinute() - tide.startMinute() : 0;
+            }
+            return under > 0 && under < 7.5;
+        });
+    }
+
     @Test
     public void levelsAreSaidInFives() {
         never("a level no hand can tell", first -> first.steps().stream()

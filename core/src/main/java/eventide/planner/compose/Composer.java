@@ -77,6 +77,16 @@ public final class Composer {
         return routine.kept(finish.refreshed(), finish.night());
     }
 
+    /** The shortest stay there is before going home wet, minutes. */
+    public double leastStay() {
+        boolean underHood = drying.mayBlow() && !query.limitsOrUsual().has(OwnedTool.DIFFUSER);
+        return underHood ? LEAST_UNDER_HOOD : LEAST_STAY;
+    }
+
+    private static final double LEAST_STAY = 5;
+    /** Setting somebody under a hood for less takes longer than she sits there, minutes [OURS]. */
+    private static final double LEAST_UNDER_HOOD = 10;
+
     private void style(Candidate choice, List<Step> steps) {
         if (query.goal().volume() == 0) {
             // Hair sets as it lies wet: the line is made before anything goes on, and none where volume matters [CP].

@@ -111,7 +111,7 @@ public final class DryAndFinish {
         return Step.of(DampAir.slowsDrying(query.air()) ? Action.FAN : Action.AIR);
     }
 
-    private boolean mayBlow() {
+    boolean mayBlow() {
         Limits limits = query.limitsOrUsual();
         return query.schoolsOrDefault().dryTo() != Schools.DryTo.AIR
                 && (limits.has(OwnedTool.DIFFUSER) || limits.has(OwnedTool.HOODED_DRYER));

@@ -69,12 +69,14 @@ public final class EvaluationCache {
             return new Stayed(composer.compose(choice, 0), 0);
         }
         // What stays as long as the last like it is run once; any other guess comes to the same in two runs.
-        double guess = lastStay;
+        double least = composer.leastStay();
+        double guess = Math.max(least, lastStay);
         Routine guessed = composer.compose(choice, guess);
         double needed = exactly(courses.over(guessed).minutes() - guess);
         double left = query.limitsOrUsual().minutes() - needed;
-        double minutes = Math.max(0, Math.min(MOST_STAY, Math.floor(left * share / FIVE) * FIVE));
-        lastStay = Math.max(FIVE, minutes);
+        double most = Math.min(MOST_STAY, Math.floor(left * share / FIVE) * FIVE);
+        double minutes = most < least ? 0 : most;
+        lastStay = Math.max(least, minutes);
         return new Stayed(minutes == guess ? guessed : composer.compose(choice, minutes), minutes);
     }
 
