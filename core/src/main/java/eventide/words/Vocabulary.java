@@ -38,6 +38,7 @@ import eventide.wash.ScoreName;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 
 /**
  * Everything a step, a head or a score is called, as a stylist reads it: the one place screens and printed pages have their words from.
@@ -85,13 +86,13 @@ public record Vocabulary(
         Map<String, String> refreshes) {
     /** In English, as the trade speaks it. */
     public static final Vocabulary ENGLISH = new Vocabulary(
-            allActions(),
-            allTechniques(),
+            words(Action.values(), Action::name, action -> new Drawn(action.label(), action.motion())),
+            words(Technique.values(), Technique::name, one -> new Drawn(one.label(), one.motion())),
             allFields(),
-            allRoles(),
+            words(Role.values(), Role::name, role -> new RoleWord(role.label(), role.washesOut())),
             labels(OwnedTool.values()),
             labels(Zone.values()),
-            allScores(),
+            words(ScoreName.values(), ScoreName::word, ScoreName::label),
             labels(NightCare.values()),
             WetnessWord.ALL,
             labels(BottleLearned.Standing.values()),
@@ -99,11 +100,11 @@ public record Vocabulary(
             labels(Desk.Tap.values()),
             allReadings(),
             labels(Condition.values()),
-            allScalp(),
+            words(Scalp.values(), Scalp::name, seen -> new ScalpWord(seen.label(), seen.stopsStyling())),
             labels(BuildUpSign.values()),
             labels(Comfort.values()),
             labels(Family.values()),
-            allWishes(),
+            words(Wish.values(), Wish::word, wish -> new WishWord(wish.label(), wish.hint())),
             labels(FollowingDay.Refresh.values()));
 
     /**
@@ -156,30 +157,6 @@ public record Vocabulary(
                 new WetnessWord(0, "dry"));
     }
 
-    private static Map<String, Drawn> allActions() {
-        Map<String, Drawn> words = new LinkedHashMap<>();
-        for (Action action : Action.values()) {
-            words.put(action.name(), new Drawn(action.label(), action.motion()));
-        }
-        return words;
-    }
-
-    private static Map<String, Drawn> allTechniques() {
-        Map<String, Drawn> words = new LinkedHashMap<>();
-        for (Technique technique : Technique.values()) {
-            words.put(technique.name(), new Drawn(technique.label(), technique.motion()));
-        }
-        return words;
-    }
-
-    private static Map<String, RoleWord> allRoles() {
-        Map<String, RoleWord> words = new LinkedHashMap<>();
-        for (Role role : Role.values()) {
-            words.put(role.name(), new RoleWord(role.label(), role.washesOut()));
-        }
-        return words;
-    }
-
     private static Map<String, Map<String, LevelWord>> allReadings() {
         Map<String, Map<String, LevelWord>> words = new LinkedHashMap<>();
         words.put("strand", levels(Strand.values()));
@@ -189,27 +166,7 @@ public record Vocabulary(
     }
 
     private static Map<String, LevelWord> levels(Reads[] all) {
-        Map<String, LevelWord> words = new LinkedHashMap<>();
-        for (Reads level : all) {
-            words.put(level.name(), new LevelWord(level.label(), level.sign()));
-        }
-        return words;
-    }
-
-    private static Map<String, WishWord> allWishes() {
-        Map<String, WishWord> words = new LinkedHashMap<>();
-        for (Wish wish : Wish.values()) {
-            words.put(wish.word(), new WishWord(wish.label(), wish.hint()));
-        }
-        return words;
-    }
-
-    private static Map<String, ScalpWord> allScalp() {
-        Map<String, ScalpWord> words = new LinkedHashMap<>();
-        for (Scalp seen : Scalp.values()) {
-            words.put(seen.name(), new ScalpWord(seen.label(), seen.stopsStyling()));
-        }
-        return words;
+        return words(all, Reads::name, level -> new LevelWord(level.label(), level.sign()));
     }
 
     private static Map<String, Map<String, String>> allFields() {
@@ -228,18 +185,15 @@ public record Vocabulary(
         return words;
     }
 
-    private static Map<String, String> allScores() {
-        Map<String, String> words = new LinkedHashMap<>();
-        for (ScoreName score : ScoreName.values()) {
-            words.put(score.word(), score.label());
-        }
-        return words;
+    private static Map<String, String> labels(Said[] all) {
+        return words(all, Said::name, Said::label);
     }
 
-    private static Map<String, String> labels(Said[] all) {
-        Map<String, String> words = new LinkedHashMap<>();
-        for (Said one : all) {
-            words.put(one.name(), one.label());
+    /** In the order they are written down. */
+    private static <T, W> Map<String, W> words(T[] all, Function<T, String> written, Function<T, W> word) {
+        Map<String, W> words = new LinkedHashMap<>();
+        for (T one : all) {
+            words.put(written.apply(one), word.apply(one));
         }
         return words;
     }
