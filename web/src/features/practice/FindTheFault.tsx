@@ -67,6 +67,7 @@ function Spoiling({ client, air, shelf, round, onNext, person, onOther, report }
         person={person}
         report={report}
         onOther={onOther}
+        isSending={send.isPending}
         onAnswered={(found) => send.mutate({ rule: spoilt.rule, found })}
         onNext={onNext}
       />
@@ -81,11 +82,23 @@ type RoundProps = {
   person: string
   report: FaultReport
   onOther: () => void
+  /** What comes back next hangs on the answer. */
+  isSending: boolean
   onAnswered: (found: boolean) => void
   onNext: () => void
 }
 
-function Round({ spoilt, judgement, head, person, report, onOther, onAnswered, onNext }: RoundProps) {
+function Round({
+  spoilt,
+  judgement,
+  head,
+  person,
+  report,
+  onOther,
+  isSending,
+  onAnswered,
+  onNext,
+}: RoundProps) {
   const [guess, setGuess] = useState<Guess>(NO_GUESS)
   const [isOver, setOver] = useState(false)
   const answer = (next: Guess) => {
@@ -122,7 +135,7 @@ function Round({ spoilt, judgement, head, person, report, onOther, onAnswered, o
         <div className="grid content-start gap-3 px-4 py-3 max-lg:border-t">
           <Faults spoilt={spoilt} guess={guess} isOver={isOver} onPick={pick} />
           {isOver ? (
-            <Told spoilt={spoilt} guess={guess} onNext={onNext} />
+            <Told spoilt={spoilt} guess={guess} isSending={isSending} onNext={onNext} />
           ) : (
             <Unsure
               hint={spoilt.hint}
@@ -205,7 +218,9 @@ function Unsure({ hint, onGiveUp }: { hint: string; onGiveUp: () => void }) {
   )
 }
 
-function Told({ spoilt, guess, onNext }: { spoilt: Spoilt; guess: Guess; onNext: () => void }) {
+type ToldProps = { spoilt: Spoilt; guess: Guess; isSending: boolean; onNext: () => void }
+
+function Told({ spoilt, guess, isSending, onNext }: ToldProps) {
   return (
     <div role="status" className="border-ink grid justify-items-start gap-1.5 border-l-4 pl-3">
       <p className="text-lg font-semibold">
@@ -214,7 +229,7 @@ function Told({ spoilt, guess, onNext }: { spoilt: Spoilt; guess: Guess; onNext:
           : verdict(guess, spoilt)}
       </p>
       <p>{spoilt.said}</p>
-      <Button main onClick={onNext}>
+      <Button main disabled={isSending} onClick={onNext}>
         The next one
       </Button>
     </div>
