@@ -30,9 +30,9 @@ public final class SwatchDrawing {
     private static final Color LIGHT_GROUND = new Color(0xEDE9DF);
     private static final Color DARK_GROUND = new Color(0x1E2226);
     private static final int SHADES = 64;
-    /** Of the card, one under the other. */
+    /** Of the card, one under the other [OURS]. */
     private static final int BANDS = 4;
-    /** Of a PNG, 1 for none at all: a drawing in many shades hardly gets smaller by more, and takes longer. */
+    /** Of a PNG, 1 for none at all: a drawing in many shades hardly gets smaller by more, and takes longer [OURS]. */
     private static final float PNG_QUALITY = .8f;
 
     private SwatchDrawing() {}
