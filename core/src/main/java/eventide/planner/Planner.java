@@ -11,6 +11,7 @@ import eventide.planner.compose.Preparation;
 import eventide.planner.compose.ShelfFilter;
 import eventide.planner.compose.Stylers;
 import eventide.planner.explain.Presentation;
+import eventide.planner.search.Carried;
 import eventide.planner.search.Evaluation;
 import eventide.planner.search.EvaluationCache;
 import eventide.planner.search.Improvement;
@@ -225,6 +226,12 @@ public final class Planner {
     /** Settles the smaller things of what somebody else decided; what keeps no limit comes back as it was begun. */
     public static Function<Candidate, Evaluation> settling(Query query, Stop stop) {
         return new Planner(query, stop)::settled;
+    }
+
+    /** For plans of another question, as this one would have them. */
+    public static Carried carrying(Query query, Stop stop) {
+        Planner planner = new Planner(query, stop);
+        return new Carried(query, planner.space, planner.preparation, planner.runs, planner.refinement(), stop);
     }
 
     private Evaluation settled(Candidate begun) {

@@ -1,15 +1,17 @@
 package eventide.planner.compare;
 
 import eventide.air.Air;
-import eventide.air.DewPointBand;
+import eventide.air.AirWords;
 import eventide.planner.Planner;
 import eventide.planner.Query;
 import eventide.planner.Stop;
 import eventide.planner.Suggestion;
+import eventide.planner.compose.Candidate;
 import eventide.planner.explain.Moved;
+import eventide.planner.search.Evaluation;
 import eventide.shape.Maybe;
 import java.util.List;
-import java.util.Locale;
+import java.util.stream.Stream;
 
 /**
  * What today's air makes the plan do: the same head planned in easy air.
@@ -27,25 +29,40 @@ public record AirCompared(String words, List<String> otherwise, List<Moved> move
 
     /** With the best plans there was time for. */
     public static AirCompared of(Query query, Stop stop) {
-        Suggestion today = Planner.best(query, stop);
-        Suggestion easy = Planner.best(query.in(Air.EASY), stop);
-        if (today == null || easy == null) {
-            return new AirCompared(words(query.air()), List.of(), List.of(), unfinished(stop));
+        Evaluation today = Planner.bestOf(query, frame -> true, stop);
+        Evaluation easy = today == null ? null : easy(query.in(Air.EASY), today.choice(), stop);
+        if (easy == null) {
+            return new AirCompared(AirWords.of(query.air()), List.of(), List.of(), unfinished(stop));
         }
+        Suggestion there = Planner.written(query.in(Air.EASY), easy);
+        Suggestion here = Planner.written(query, today);
         return new AirCompared(
-                words(query.air()),
-                RoutineDifference.between(easy, today).words(),
-                Moved.between(easy.outcome().overall(), today.outcome().overall()),
+                AirWords.of(query.air()),
+                easy.choice().equals(today.choice())
+                        ? List.of()
+                        : RoutineDifference.between(there, here).words(),
+                Moved.between(there.outcome().overall(), here.outcome().overall()),
                 unfinished(stop));
     }
 
-    private static String unfinished(Stop stop) {
-        return stop.isDue() ? "There was not time to look at every plan for both." : null;
+    /** The plan of easy air: today's where that does as well, else today's with the smaller things otherwise, else another. */
+    private static Evaluation easy(Query there, Candidate today, Stop stop) {
+        Evaluation best = Planner.bestOf(there, frame -> true, stop);
+        if (best == null) {
+            return null;
+        }
+        return Stream.of(
+                        Planner.search(there, today.details()).judge(today),
+                        Planner.carrying(there, stop).of(today))
+                .filter(plan -> plan != null && plan.isFeasible() && plan.worth() >= best.worth() - WILL_DO)
+                .findFirst()
+                .orElse(best);
     }
 
-    private static String words(Air air) {
-        double dew = Math.round(air.wornDewPointC()); // the band that belongs to the figure that is said
-        DewPointBand band = DewPointBand.of(dew);
-        return String.format(Locale.ROOT, "dew point %.0f °C, %s: %s", dew, band.label(), band.advice());
+    /** A plan so much poorer is no other to a stylist, in points of worth [OURS]. */
+    private static final double WILL_DO = .5;
+
+    private static String unfinished(Stop stop) {
+        return stop.isDue() ? "There was not time to look at every plan for both." : null;
     }
 }

@@ -7,9 +7,13 @@ import eventide.planner.Query;
 import eventide.planner.Stop;
 import eventide.planner.Suggestion;
 import eventide.planner.compose.Candidate;
+import eventide.planner.compose.Preparation;
 import eventide.planner.explain.Moved;
+import eventide.planner.search.Carried;
 import eventide.planner.search.Evaluation;
 import eventide.planner.search.Objective;
+import eventide.planner.search.Search;
+import eventide.product.Role;
 import eventide.routine.Routine;
 import eventide.routine.SchoolQuestion;
 import eventide.routine.Schools;
@@ -19,6 +23,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * Where good stylists disagree and it matters on this head today: the plan under each school, and what differs.
@@ -35,7 +41,7 @@ public record SchoolsCompared(List<Disagreement> questions, @Maybe String unfini
     /**
      * The best plan of another school.
      *
-     * @param otherwise what it does differently, in words
+     * @param otherwise what it does differently, in words: what the school asks first, then what follows from it
      * @param moved what that is predicted to change, the largest first
      * @param minutes by which it takes longer, less than 0 for shorter; {@code chairMinutes} the same of hands
      * @param worth points by which it serves the goal better, or worse where negative
@@ -48,13 +54,27 @@ public record SchoolsCompared(List<Disagreement> questions, @Maybe String unfini
             double minutes,
             double chairMinutes,
             double worth,
-            Routine routine) {}
+            Routine routine) {
+        /** Whether a stylist would notice: a score moves, or minutes do. */
+        private boolean matters() {
+            return !moved.isEmpty() || Math.abs(minutes) >= SOME_MINUTES || Math.abs(chairMinutes) >= SOME_MINUTES;
+        }
+    }
+
+    /** Nobody plans by fewer minutes [OURS]. */
+    private static final double SOME_MINUTES = 3;
 
     /** A list is the client's choice, not a way of working. */
     private static final String NOT_A_WAY = "ingredients";
 
-    /** A school whose plan is this much poorer done today's way may do it another way, in points of worth [OURS]. */
+    /** Today's bottles stay unless the plan is this much poorer with them, in points of worth [OURS]. */
     private static final double POOR = 4;
+
+    /** What the plan is judged by, not a thing that is done. */
+    private static final String WEIGHT = "weight";
+
+    /** Schools about what goes on: other bottles are looked for at once. The rest are first tried on today's plan. */
+    private static final Set<String> PICKS_BOTTLES = Set.of(WEIGHT, "mousse");
 
     private record Asked(SchoolQuestion question, SchoolQuestion.Side side) {}
 
@@ -72,11 +92,11 @@ public record SchoolsCompared(List<Disagreement> questions, @Maybe String unfini
             return new SchoolsCompared(List.of(), null);
         }
         Suggestion taken = Planner.written(query, best);
-        Schools own = query.schoolsOrDefault();
+        Schools sides = query.schoolsOrDefault();
         List<Asked> asked = new ArrayList<>();
         for (SchoolQuestion question : SchoolQuestion.ALL) {
             for (SchoolQuestion.Side side : question.sides()) {
-                if (!question.key().equals(NOT_A_WAY) && !side.word().equals(own.side(question.key()))) {
+                if (!question.key().equals(NOT_A_WAY) && !side.word().equals(sides.side(question.key()))) {
                     asked.add(new Asked(question, side));
                 }
             }
@@ -103,8 +123,7 @@ public record SchoolsCompared(List<Disagreement> questions, @Maybe String unfini
                     .filter(answer -> answer.asked().question() == question)
                     .filter(answer -> !answer.plan().routine().equals(taken.routine()))
                     .map(answer -> other(query, taken, answer))
-                    .filter(other ->
-                            !other.moved().isEmpty() || !other.otherwise().isEmpty())
+                    .filter(OtherSchool::matters)
                     .sorted(Comparator.comparingDouble((OtherSchool other) -> -other.worth()))
                     .toList();
             if (!others.isEmpty()) {
@@ -127,23 +146,49 @@ public record SchoolsCompared(List<Disagreement> questions, @Maybe String unfini
                 .orElse(0);
     }
 
-    /** Planned anew under that school, where it can be in today's hands and drying, else in its own. */
+    /** Today's plan as that school would do it, in other bottles where these are poor for it. No plan where it would do nothing else. */
     private static Answered answer(Query query, Asked asked, Evaluation best, Stop stop) {
         Candidate today = best.choice();
-        double worth = best.worth();
         String key = asked.question().key();
         Query other =
                 query.under(query.schoolsOrDefault().with(key, asked.side().word()));
-        Evaluation alike = Planner.bestOf(
-                other,
-                frame -> (key.equals("hands") || frame.hands() == today.hands())
-                        && (key.equals("dryTo") || frame.drying() == today.drying()),
-                stop);
-        boolean poor = alike == null || alike.worth() < worth - POOR;
-        Evaluation any = poor ? Planner.bestOf(other, frame -> true, stop) : null;
-        Evaluation found = any != null && (alike == null || any.worth() > alike.worth()) ? any : alike;
-        Suggestion plan = Planner.written(query, found);
+        if (!key.equals(WEIGHT) && isAlready(other, best)) {
+            return new Answered(asked, null, null);
+        }
+        Carried carried = Planner.carrying(other, stop);
+        boolean picks = PICKS_BOTTLES.contains(key);
+        Evaluation found = picks ? carried.rebottled(today) : carried.of(today);
+        if (!picks && found != null && found.worth() < best.worth() - POOR) {
+            Evaluation rebottled = carried.rebottled(found.choice());
+            found = rebottled == null ? found : rebottled;
+        }
+        Suggestion plan = found == null || !isDone(asked, found) ? null : Planner.written(query, found);
         return new Answered(asked, plan, plan == null ? null : seen(query, plan));
+    }
+
+    /** Whether what the school is about is in its plan at all: where there is no oil, nobody need say when it goes on. */
+    private static boolean isDone(Asked asked, Evaluation found) {
+        Candidate choice = found.choice();
+        String side = asked.side().word();
+        return switch (asked.question().key()) {
+            case "hands" -> choice.isShaped();
+            case "mask" -> choice.details().before().care() == Preparation.Care.MASK;
+            case "mousse" ->
+                choice.mousse() != null && (choice.gel() == null) == side.equals(Schools.MoussePlace.INSTEAD.name());
+            case "oil" ->
+                side.equals(Schools.OilPlace.NEVER.name())
+                        || found.routine().places().stream()
+                                .map(place -> found.routine().at(place).product())
+                                .anyMatch(product -> product != null && product.role() == Role.OIL);
+            default -> true;
+        };
+    }
+
+    /** Whether today's plan is what a school would do: open to it, and written the same. */
+    private static boolean isAlready(Query other, Evaluation best) {
+        Search there = Planner.search(other, best.choice().details());
+        return there.isOpen(best.choice())
+                && there.judge(best.choice()).routine().equals(best.routine());
     }
 
     /** By this client's own school, whichever it was planned under: two ways are compared with the same eyes. */
@@ -164,7 +209,11 @@ public record SchoolsCompared(List<Disagreement> questions, @Maybe String unfini
         List<Moved> moved = Moved.between(from, answer.seen());
         // By the scores alone: a school's own rules are not held against another's.
         double worth = Objective.ofScores(query.goal(), answer.seen()) - Objective.ofScores(query.goal(), from);
-        List<String> otherwise = RoutineDifference.between(taken, answer.plan()).words();
+        List<String> otherwise = Stream.concat(
+                        Stream.of(answer.asked().side().does()),
+                        RoutineDifference.between(taken, answer.plan()).words().stream())
+                .distinct()
+                .toList();
         return new OtherSchool(
                 answer.asked().side().word(),
                 answer.asked().side().label(),

@@ -201,16 +201,11 @@ public final class Composer {
         }
     }
 
-    /** As the school says; where none does, brushed clumps are left alone. */
+    /** As the school says; where none does, by the pattern. */
     private void afterBrushing(Candidate choice, List<Step> steps) {
         Schools.ScrunchAfterBrush school = query.schoolsOrDefault().scrunchAfterBrush();
-        if (school == null) {
-            return;
-        }
         boolean waves = pattern.isWavy() || pattern.isStraight();
-        boolean scrunched =
-                school == Schools.ScrunchAfterBrush.YES || school == Schools.ScrunchAfterBrush.BY_PATTERN && waves;
-        if (scrunched) {
+        if (school == Schools.ScrunchAfterBrush.YES || school != Schools.ScrunchAfterBrush.NO && waves) {
             scrunch(choice, steps);
         } else {
             steps.add(Step.of(Action.PRESS).build());
@@ -229,7 +224,7 @@ public final class Composer {
         Schools.RootProduct school = query.schoolsOrDefault().roots();
         return sparesTheScalp()
                 || school == Schools.RootProduct.FREE
-                || school == Schools.RootProduct.BY_GOAL && query.goal().wantsVolume();
+                || school != Schools.RootProduct.TO_ROOT && query.goal().wantsVolume();
     }
 
     private static StepBuilder on(StepBuilder apply, boolean free) {

@@ -1,6 +1,6 @@
 package eventide.planner.explain;
 
-import eventide.air.DewPointBand;
+import eventide.air.AirWords;
 import eventide.outcome.OutcomeModel;
 import eventide.outcome.Scores;
 import eventide.planner.Judgement;
@@ -180,13 +180,9 @@ public final class Presentation {
         care(reasons, judged, routine, chosen);
         keeping(reasons, judged);
         reasons.addAll(preparation.scalpReasons(routine));
-        double dew = Math.round(query.air().wornDewPointC());
+        String air = AirWords.of(query.air());
         reasons.add(new Reason(
-                "Dew point " + String.format(Locale.ROOT, "%.0f", dew) + " °C, "
-                        + DewPointBand.of(dew).label() + ": "
-                        + DewPointBand.of(dew).advice() + ".",
-                Source.COMMON_PRACTICE,
-                null));
+                Character.toUpperCase(air.charAt(0)) + air.substring(1) + ".", Source.COMMON_PRACTICE, null));
         return List.copyOf(reasons);
     }
 

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /**
  * Finds the best layers, hands, parting and drying, the smaller things as they stand. Every way of working is forecast with the
@@ -89,6 +90,13 @@ public final class Search {
     /** Runs one plan, with whatever smaller things it has. */
     public Evaluation judge(Candidate choice) {
         return runs.of(choice);
+    }
+
+    /** Whether a plan's layers go together here, and its way of working is open. */
+    public boolean isOpen(Candidate choice) {
+        Layers layers = Layers.of(choice);
+        return space.stylers().layerings().contains(layers)
+                && space.frames(layers).contains(choice.frame());
     }
 
     /** Every plan there is with these smaller things. */
@@ -192,6 +200,18 @@ public final class Search {
             }
         }
         return best;
+    }
+
+    /** A plan with whichever bottles suit this question better, bottle by bottle; null where none of them keeps the limits. */
+    public Evaluation rebottled(Candidate plan) {
+        Evaluation own = isOpen(plan) ? Evaluation.best(run(List.of(plan))) : null;
+        Evaluation begun = own != null
+                ? own
+                : Evaluation.best(Stream.of(Slot.values())
+                        .map(slot -> bestButFor(plan, slot))
+                        .filter(Objects::nonNull)
+                        .toList());
+        return begun == null ? null : polished(begun);
     }
 
     /** Other bottles for plans of this search. */

@@ -30,7 +30,9 @@ public final class Ways {
 
     private List<Candidate.Hands> hands() {
         Schools.Hands school = query.schoolsOrDefault().hands();
-        if (school != null && school != Schools.Hands.BY_GOAL) {
+        boolean here = school != Schools.Hands.BRUSH || query.limitsOrUsual().has(OwnedTool.BRUSH);
+        // Who would brush and has none here works as the goal asks.
+        if (school != null && school != Schools.Hands.BY_GOAL && here) {
             return List.of(Candidate.Hands.valueOf(school.name()));
         }
         List<Candidate.Hands> hands = new ArrayList<>();
