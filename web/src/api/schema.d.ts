@@ -3850,6 +3850,7 @@ export interface components {
             other: components["schemas"]["Shrinkage"];
         };
         Side: {
+            does: string;
             label: string;
             word: string;
         };

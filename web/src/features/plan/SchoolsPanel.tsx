@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { comparedSchoolsQuery, schoolsQuery, type Setting } from '../../api/queries'
 import type { Product, Routine, SchoolQuestion } from '../../api/types'
-import { moves } from '../../api/words'
+import { capital, moves } from '../../api/words'
 import { Failure, Unfinished, Waiting } from '../../ui/Notice'
 
 type SchoolsPanelProps = {
@@ -38,8 +38,8 @@ export function SchoolsPanel({ setting, shelf, onPreview, onToday, onClient }: S
             {question.others.map((other) => (
               <li key={other.side} className="border-line border-b border-dotted py-1">
                 <p>
-                  <b className="font-semibold">{other.label}:</b>{' '}
-                  {other.otherwise.length === 0 ? 'the same layers' : other.otherwise.join(', ')}.{' '}
+                  <b className="font-semibold">{capital(other.otherwise[0] ?? other.label)}</b>
+                  {other.otherwise.slice(1).map((also) => `, ${also}`)}.{' '}
                   <span className="figures">
                     {[moves(other.moved.slice(0, 3)), minutesMore(other.minutes)]
                       .filter((part) => part !== '')

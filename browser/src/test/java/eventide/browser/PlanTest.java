@@ -292,7 +292,7 @@ public class PlanTest extends InTheDemoSalon {
         assertThat(others.getByText("Dry to")).isVisible();
         assertAccessible(page, "schools");
         others.getByRole(AriaRole.LISTITEM)
-                .filter(new Locator.FilterOptions().setHasText("air only"))
+                .filter(new Locator.FilterOptions().setHasText("No dryer"))
                 .last()
                 .getByText("For today")
                 .click();

@@ -168,8 +168,34 @@ final class WindowMissed implements Rule {
                 routine.inserting(place, wet));
     }
 
+    /** Too much water in the step before it: less of that; null where that is not what wets it. */
+    private static Mend wettedLess(Wash wash, Layer layer, Window window) {
+        StepPlace place = layer.place();
+        if (place.isInner() ? place.inner() == 0 : place.index() == 0) {
+            return null;
+        }
+        StepPlace before = place.isInner()
+                ? new StepPlace(place.index(), place.inner() - 1)
+                : new StepPlace(place.index() - 1, -1);
+        Step wets = wash.routine().at(before);
+        boolean tooFar =
+                wets.action().wets() && wets.toWetness() != null && wets.toWetness() > window.high() + Window.TOLERANCE;
+        return tooFar
+                ? new Mend(
+                        "Wet it to " + percent(window.aim()) + " only",
+                        wash.routine()
+                                .replacing(
+                                        before,
+                                        wets.but().toWetness(window.aim()).build()))
+                : null;
+    }
+
     /** To three quarters up the window, by hand as far as hands get water out, by air below that. */
     private static Mend drier(Wash wash, Layer layer, Window window) {
+        Mend less = wettedLess(wash, layer, window);
+        if (less != null) {
+            return less;
+        }
         double to = Math.round(window.low() + (window.high() - window.low()) * .75);
         Step step = layer.step();
         Step before = to >= HANDS_SQUEEZE_TO

@@ -8,6 +8,7 @@ import eventide.Heads;
 import eventide.air.Air;
 import eventide.planner.Planner;
 import eventide.planner.Query;
+import eventide.planner.RandomQuery;
 import eventide.planner.Suggestion;
 import eventide.product.Product;
 import eventide.product.Role;
@@ -18,6 +19,7 @@ import eventide.routine.Routine;
 import eventide.routine.Step;
 import eventide.wash.Wash;
 import java.util.List;
+import java.util.Random;
 import org.testng.annotations.Test;
 
 /** Stylers that do not like each other: by the fingers, and by their labels. */
@@ -73,5 +75,31 @@ public class FlakesTest {
     private static boolean wears(Suggestion plan, Product product) {
         return plan.amounts().stream()
                 .anyMatch(amount -> amount.product().name().equals(product.name()));
+    }
+
+    /** Not first, nor behind it: on whatever head, with every gel seen to flake over every cream. */
+    @Test
+    public void aPairThatFlakedIsInNoAnswer() {
+        int answers = 0;
+        for (int i = 0; i < 15; i++) {
+            Query asked = RandomQuery.of(new Random(80 + i), 30);
+            List<String> creams = asked.shelf().stream()
+                    .filter(product -> product.role() == Role.CREAM)
+                    .map(Product::name)
+                    .toList();
+            List<Product> shelf = asked.shelf().stream()
+                    .map(product -> product.role() == Role.GEL ? product.withFlakesOver(creams) : product)
+                    .toList();
+            for (Suggestion one : Planner.suggest(
+                            new Query(asked.hair(), asked.goal(), asked.air(), null, asked.limits(), shelf))
+                    .suggestions()) {
+                assertTrue(
+                        one.findings().stream()
+                                .noneMatch(finding -> finding.rule().equals("O6")),
+                        i + ": " + one);
+                answers++;
+            }
+        }
+        assertTrue(answers > 25, "answers: " + answers);
     }
 }

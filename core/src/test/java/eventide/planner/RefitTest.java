@@ -149,4 +149,74 @@ public class RefitTest {
             assertTrue(left.isEmpty() || refit.changes().size() >= 40, i + ": " + left);
         }
     }
+
+    /** Random plans made for a whole afternoon in another's hour: they keep it, unless hands alone take longer, and that is said. */
+    @Test
+    public void itKeepsTheMinutesUnlessHandsAloneTakeLonger() {
+        int shortened = 0;
+        for (int i = 0; i < 40; i++) {
+            Random random = new Random(700 + i);
+            Query asked = RandomQuery.of(random, 20);
+            Query long_ = new Query(
+                    asked.hair(), asked.goal(), asked.air(), null, RandomQuery.limits(random, 240), asked.shelf());
+            Suggestion plan = Planner.best(long_, Stop.NEVER);
+            Limits limits = RandomQuery.limits(random, 40 + random.nextInt(60));
+            Refit refit = Refit.of(new Refit.Fitting(
+                    asked.hair(), asked.goal(), asked.air(), null, limits, asked.shelf(), plan.routine()));
+            Wash wash = Wash.of(refit.routine(), asked.hair(), asked.goal(), asked.air(), null, limits);
+            boolean kept = wash.course().minutes() <= limits.minutes() + .5;
+            if (!kept) {
+                double drying = wash.places().stream()
+                        .filter(place -> wash.routine().at(place).action().isDrying())
+                        .flatMap(place -> wash.course().visits(place).stream())
+                        .mapToDouble(visit -> visit.minutes())
+                        .sum();
+                assertTrue(wash.course().minutes() - drying > limits.minutes() - 12, i + ": dried for " + drying);
+                assertTrue(
+                        refit.beyond().stream().anyMatch(words -> words.contains("min of the")),
+                        refit.beyond().toString());
+            } else if (plan.minutes() > limits.minutes()) {
+                shortened++;
+                boolean damp = wash.course().headAtEnd() > 12;
+                boolean said =
+                        Checker.check(wash).stream().anyMatch(f -> f.rule().equals("D6"));
+                assertTrue(!damp || said, i + ": goes out damp, unsaid");
+            }
+            boolean heat = refit.routine().places().stream()
+                    .anyMatch(place -> refit.routine().at(place).action().isDryer());
+            boolean guard = refit.routine().places().stream()
+                    .map(place -> refit.routine().at(place).product())
+                    .anyMatch(product -> product != null && product.role() == Role.HEAT_PROTECTANT);
+            assertTrue(heat || !guard, i + ": guarded from no heat");
+        }
+        assertTrue(shortened > 15, "shortened: " + shortened);
+    }
+
+    /** A mist meant for another bottle wets less, and is not squeezed out again. */
+    @Test
+    public void aMistTooFarForThisBottleIsLess() {
+        Product thin = Product.of("thin gel", Role.GEL, 6, 4, 45, 75);
+        Routine routine = Routine.of(
+                Step.of(Action.RINSE).build(),
+                Step.of(Action.SQUEEZE).toWetness(60.0).build(),
+                Step.of(Action.EACH_SECTION)
+                        .sections(6)
+                        .steps(List.of(
+                                Step.of(Action.MIST)
+                                        .toWetness(95.0)
+                                        .minutes(.25)
+                                        .build(),
+                                Step.of(Action.APPLY).product(thin).build()))
+                        .build(),
+                Step.of(Action.AIR).untilDry(100.0).build());
+        Routine fitted = fit(Heads.curly(), routine, List.of(thin)).routine();
+        List<Step> inner = fitted.steps().stream()
+                .filter(step -> step.action() == Action.EACH_SECTION)
+                .findFirst()
+                .orElseThrow()
+                .steps();
+        assertEquals(inner.get(0).action(), Action.MIST);
+        assertTrue(inner.get(0).toWetness() <= 75, inner.toString());
+        assertTrue(inner.stream().noneMatch(step -> step.action() == Action.SQUEEZE), inner.toString());
+    }
 }

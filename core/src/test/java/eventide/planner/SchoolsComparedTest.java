@@ -14,12 +14,14 @@ import eventide.product.Role;
 import eventide.routine.Action;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
+import eventide.routine.OwnedTool;
 import eventide.routine.Part;
 import eventide.routine.Routine;
 import eventide.routine.SchoolQuestion;
 import eventide.routine.Schools;
 import eventide.routine.Step;
 import java.util.List;
+import java.util.Random;
 import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -154,5 +156,112 @@ public class SchoolsComparedTest {
     @Test(expectedExceptions = IllegalArgumentException.class)
     public void aSideThereIsNotIsRefused() {
         Schools.DEFAULT.with("oil", "SOMEWHERE");
+    }
+
+    /** Random heads: every answer names its school first, does it, and leaves the rest of today's plan where it serves. */
+    @Test
+    public void anotherSchoolDoesWhatItIsAskedAndIsNotAnotherPlanByChance() {
+        int answers = 0;
+        for (int i = 0; i < 25; i++) {
+            Query query = RandomQuery.of(new Random(900 + i), 40);
+            SchoolsCompared compared = SchoolsCompared.of(query);
+            Suggestion taken = Planner.best(query, Stop.NEVER);
+            for (SchoolsCompared.Disagreement question : compared.questions()) {
+                for (SchoolsCompared.OtherSchool other : question.others()) {
+                    String said = i + " " + question.key() + " " + other.side();
+                    assertEquals(
+                            other.otherwise().get(0),
+                            side(question.key(), other.side()).does(),
+                            said);
+                    assertTrue(
+                            !other.moved().isEmpty()
+                                    || Math.abs(other.minutes()) >= 3
+                                    || Math.abs(other.chairMinutes()) >= 3,
+                            said + " moves nothing");
+                    assertNotEquals(other.routine(), taken.routine(), said);
+                    done(question.key(), other, query, said);
+                    answers++;
+                }
+            }
+        }
+        assertTrue(answers > 150, "answers: " + answers);
+    }
+
+    private static SchoolQuestion.Side side(String key, String word) {
+        return SchoolQuestion.ALL.stream()
+                .filter(question -> question.key().equals(key))
+                .flatMap(question -> question.sides().stream())
+                .filter(side -> side.word().equals(word))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static void done(String key, SchoolsCompared.OtherSchool other, Query query, String said) {
+        Routine routine = other.routine();
+        boolean dryer = any(routine, step -> step.action().isDryer());
+        boolean free = any(
+                routine,
+                step -> step.action() == Action.APPLY
+                        && step.worn().role().holds()
+                        && Set.of(Part.LENGTHS, Part.ENDS).equals(step.parts()));
+        switch (key + " " + other.side()) {
+            case "hands BRUSH" -> {
+                assertTrue(any(routine, step -> step.action() == Action.BRUSH_STYLE), said);
+                assertTrue(query.limits().has(OwnedTool.BRUSH), said + " with no brush");
+            }
+            case "hands COIL" -> assertTrue(any(routine, step -> step.action() == Action.COIL), said);
+            case "hands SHINGLE" -> assertTrue(any(routine, step -> step.action() == Action.SHINGLE), said);
+            case "dryTo AIR" -> assertTrue(!dryer, said);
+            case "roots FREE" -> assertTrue(free, said);
+            case "roots TO_ROOT" -> assertTrue(!free, said);
+            case "mask BEFORE", "mask BOTH" -> assertTrue(any(routine, step -> step.action() == Action.MASK), said);
+            case "mousse UNDER", "mousse OVER" ->
+                assertTrue(
+                        any(routine, step -> worn(step, Role.MOUSSE)) && any(routine, step -> worn(step, Role.GEL)),
+                        said);
+            case "mousse INSTEAD" ->
+                assertTrue(
+                        any(routine, step -> worn(step, Role.MOUSSE)) && !any(routine, step -> worn(step, Role.GEL)),
+                        said);
+            case "oil BASE", "oil BETWEEN", "oil FINISH" ->
+                assertTrue(any(routine, step -> worn(step, Role.OIL)), said);
+            case "oil NEVER" -> assertTrue(!any(routine, step -> worn(step, Role.OIL)), said);
+            case "scrunchAfterBrush NO" -> assertTrue(any(routine, step -> step.action() == Action.PRESS), said);
+            default -> {}
+        }
+    }
+
+    private static boolean worn(Step step, Role role) {
+        return step.worn() != null && step.worn().role() == role;
+    }
+
+    /** Who takes no side gets the default, as if it had been chosen. */
+    @Test
+    public void noSideTakenIsTheUsualOne() {
+        for (int i = 0; i < 8; i++) {
+            Query query = RandomQuery.of(new Random(70 + i), 25);
+            Suggestion usual = Planner.best(query, Stop.NEVER);
+            for (String[] named : new String[][] {
+                {"roots", "BY_GOAL"}, {"scrunchAfterBrush", "BY_PATTERN"}, {"hands", "BY_GOAL"}, {"weight", "BOTH"},
+                {"gelOn", "PRODUCT"}, {"cup", "ONCE_SET"}, {"mask", "AFTER"}, {"oil", "FINISH"}
+            }) {
+                Query asked = query.under(Schools.DEFAULT.with(named[0], named[1]));
+                assertEquals(
+                        Planner.best(asked, Stop.NEVER).routine(),
+                        usual.routine(),
+                        i + " " + named[0] + " " + named[1]);
+            }
+        }
+    }
+
+    @Test
+    public void whoWouldBrushAndHasNoneIsStillStyled() {
+        Query asked = query(Schools.DEFAULT.with("hands", "BRUSH"));
+        Limits bare = new Limits(240.0, null, Set.of(OwnedTool.DIFFUSER), null, null);
+        Routine routine = Planner.best(
+                        new Query(asked.hair(), asked.goal(), asked.air(), asked.schools(), bare, SHELF), Stop.NEVER)
+                .routine();
+        assertTrue(!any(routine, step -> step.action() == Action.BRUSH_STYLE));
+        assertTrue(any(routine, step -> worn(step, Role.GEL)), routine.toString());
     }
 }

@@ -11,7 +11,6 @@ import eventide.planner.explain.Moved;
 import eventide.planner.search.Evaluation;
 import eventide.shape.Maybe;
 import java.util.List;
-import java.util.stream.Stream;
 
 /**
  * What today's air makes the plan do: the same head planned in easy air.
@@ -30,7 +29,7 @@ public record AirCompared(String words, List<String> otherwise, List<Moved> move
     /** With the best plans there was time for. */
     public static AirCompared of(Query query, Stop stop) {
         Evaluation today = Planner.bestOf(query, frame -> true, stop);
-        Evaluation easy = today == null ? null : easy(query.in(Air.EASY), today.choice(), stop);
+        Evaluation easy = today == null ? null : easy(query, today, stop);
         if (easy == null) {
             return new AirCompared(AirWords.of(query.air()), List.of(), List.of(), unfinished(stop));
         }
@@ -45,18 +44,28 @@ public record AirCompared(String words, List<String> otherwise, List<Moved> move
                 unfinished(stop));
     }
 
-    /** The plan of easy air: today's where that does as well, else today's with the smaller things otherwise, else another. */
-    private static Evaluation easy(Query there, Candidate today, Stop stop) {
+    /**
+     * The plan of easy air: today's where it does as well there, or that of easy air would do as well today; else today's with the
+     * smaller things otherwise; else another.
+     */
+    private static Evaluation easy(Query query, Evaluation today, Stop stop) {
+        Query there = query.in(Air.EASY);
         Evaluation best = Planner.bestOf(there, frame -> true, stop);
         if (best == null) {
             return null;
         }
-        return Stream.of(
-                        Planner.search(there, today.details()).judge(today),
-                        Planner.carrying(there, stop).of(today))
-                .filter(plan -> plan != null && plan.isFeasible() && plan.worth() >= best.worth() - WILL_DO)
-                .findFirst()
-                .orElse(best);
+        Candidate choice = today.choice();
+        Evaluation same = Planner.search(there, choice.details()).judge(choice);
+        Evaluation back = Planner.search(query, best.choice().details()).judge(best.choice());
+        if (willDo(same, best) || same.isFeasible() && willDo(back, today)) {
+            return same;
+        }
+        Evaluation carried = Planner.carrying(there, stop).of(choice);
+        return carried != null && willDo(carried, best) ? carried : best;
+    }
+
+    private static boolean willDo(Evaluation plan, Evaluation best) {
+        return plan.isFeasible() && plan.worth() >= best.worth() - WILL_DO;
     }
 
     /** A plan so much poorer is no other to a stylist, in points of worth [OURS]. */

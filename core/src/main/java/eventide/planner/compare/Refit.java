@@ -9,9 +9,7 @@ import eventide.planner.BeyondLimits;
 import eventide.planner.Query;
 import eventide.planner.Stop;
 import eventide.planner.compose.ShelfFilter;
-import eventide.planner.explain.StepWords;
 import eventide.product.Product;
-import eventide.routine.Action;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
 import eventide.routine.Routine;
@@ -102,34 +100,9 @@ public record Refit(Routine routine, List<Fitted> changes, @Maybe String unfinis
                 stop.isDue() ? "There was not time to mend all of it: what is left stands beside the steps." : null;
         // A mend may put on what stands nowhere here.
         Routine mended = onTheShelf(asked, wash.routine(), changes);
-        wash = shortened(mended.equals(wash.routine()) ? wash : wash.with(mended), changes);
+        wash = new MinutesHere(changes).fitted(mended.equals(wash.routine()) ? wash : wash.with(mended));
         return new Refit(wash.routine(), List.copyOf(changes), unfinished, BeyondLimits.of(wash));
     }
-
-    /** Where it takes more minutes than there are, what only waits is cut to the least that works [CP]. */
-    private static Wash shortened(Wash wash, List<Fitted> changes) {
-        Wash shorter = wash;
-        for (StepPlace place : wash.places()) {
-            boolean over = shorter.limits() != null
-                    && shorter.course().minutes() > shorter.limits().minutes();
-            Step step = shorter.routine().at(place);
-            double least = step.action() == Action.MASK ? LEAST_MASK : LEAST_PROTEIN;
-            boolean cares = step.action() == Action.MASK || step.action() == Action.PROTEIN;
-            if (over && cares && step.minutes() != null && step.minutes() > least) {
-                changes.add(new Fitted(
-                        StepWords.said(step) + ": " + Math.round(least) + " minutes",
-                        "There are only " + Math.round(shorter.limits().minutes()) + " minutes here."));
-                shorter = shorter.with(shorter.routine()
-                        .replacing(place, step.but().minutes(least).build()));
-            }
-        }
-        return shorter;
-    }
-
-    /** The least that a mask and a protein treatment work in, minutes [CP]. */
-    private static final double LEAST_MASK = 2;
-
-    private static final double LEAST_PROTEIN = 15;
 
     /** A bottle that does not stand here gives way to the likest of its role that does, or to nothing. */
     private static Routine onTheShelf(Fitting asked, Routine routine, List<Fitted> changes) {

@@ -16,7 +16,6 @@ import java.util.Set;
 
 /** How far apart two plans are: what a stylist would do otherwise, and a size for it. */
 public final class RoutineDifference {
-    /** Weights of a difference [OURS]: another product or hands weigh a whole point, a count a part of one. */
     /** What each kind of thing weighs in {@link #size}: another product or way is a change of plan, a further small step hardly one [OURS]. */
     private static final double PRODUCT = 1;
 

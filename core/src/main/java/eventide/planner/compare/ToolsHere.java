@@ -2,6 +2,7 @@ package eventide.planner.compare;
 
 import eventide.planner.compare.Refit.Fitted;
 import eventide.planner.explain.StepWords;
+import eventide.product.Role;
 import eventide.routine.Action;
 import eventide.routine.Heat;
 import eventide.routine.Limits;
@@ -41,7 +42,41 @@ public final class ToolsHere {
                 fitted = fitted.replacing(place, other);
             }
         }
-        return fitted;
+        return withoutGuard(driedOnce(fitted), changes);
+    }
+
+    /** Air that follows on air, each until a level, is one. */
+    private static Routine driedOnce(Routine routine) {
+        Routine once = routine;
+        for (int i = routine.steps().size() - 1; i > 0; i--) {
+            Step step = once.steps().get(i);
+            Step before = once.steps().get(i - 1);
+            boolean on = step.action() == Action.AIR
+                    && before.action() == Action.AIR
+                    && step.untilDry() != null
+                    && before.untilDry() != null;
+            if (on) {
+                double until = Math.max(step.untilDry(), before.untilDry());
+                once = once.without(i)
+                        .replacing(i - 1, before.but().untilDry(until).build());
+            }
+        }
+        return once;
+    }
+
+    /** Nothing guards from heat that does not come. */
+    static Routine withoutGuard(Routine routine, List<Fitted> changes) {
+        boolean heated = routine.places().stream()
+                .anyMatch(place -> routine.at(place).action().isDryer());
+        Routine bare = routine;
+        for (int i = routine.steps().size() - 1; !heated && i >= 0; i--) {
+            Step step = routine.steps().get(i);
+            if (step.product() != null && step.product().role() == Role.HEAT_PROTECTANT) {
+                changes.add(new Fitted("Without: " + StepWords.said(step), "No heat here."));
+                bare = bare.without(i);
+            }
+        }
+        return bare;
     }
 
     private boolean lacks(OwnedTool tool) {

@@ -11,15 +11,19 @@ import eventide.hair.Hair;
 import eventide.outcome.OutcomeModel;
 import eventide.outcome.Scores;
 import eventide.planner.Judgement;
+import eventide.product.Product;
 import eventide.routine.Action;
 import eventide.routine.Amounts;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
 import eventide.routine.NightCare;
 import eventide.routine.Routine;
+import eventide.routine.StepPlace;
 import eventide.wash.AirMet;
 import eventide.wash.ScoreName;
 import eventide.wash.Wash;
+import java.util.ArrayList;
+import java.util.List;
 
 /** How well a routine serves a goal, in points; only differences mean anything. All weights [OURS]. */
 public final class Objective {
@@ -176,8 +180,27 @@ public final class Objective {
                 return "time to be dry";
             }
         }
-        return limits.maxCostCents() != null && Judgement.costCents(Amounts.of(routine, hair)) > limits.maxCostCents()
-                ? "cost"
-                : null;
+        if (limits.maxCostCents() != null && Judgement.costCents(Amounts.of(routine, hair)) > limits.maxCostCents()) {
+            return "cost";
+        }
+        return flakes(routine) ? "bottles that do not flake" : null;
+    }
+
+    /** Whether one bottle goes over another it was seen to flake over, wherever on the head. */
+    private static boolean flakes(Routine routine) {
+        List<Product> under = new ArrayList<>();
+        int rinse = routine.lastRinse();
+        for (StepPlace place : routine.places()) {
+            Product over = routine.at(place).product();
+            if (over == null || place.index() <= rinse) {
+                continue;
+            }
+            List<String> flakesOver = over.flakesOverOrEmpty();
+            if (!flakesOver.isEmpty() && under.stream().anyMatch(below -> flakesOver.contains(below.name()))) {
+                return true;
+            }
+            under.add(over);
+        }
+        return false;
     }
 }
