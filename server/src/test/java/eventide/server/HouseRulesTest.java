@@ -16,6 +16,8 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ConditionEvents;
 import com.tngtech.archunit.lang.SimpleConditionEvent;
+import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -203,6 +205,71 @@ public class HouseRulesTest {
                     .because(because)
                     .check(classes);
         }
+    }
+
+    /** Each feature, the ones it may ask, and the one class of its own it is asked through; its records go with that. */
+    private enum Feature {
+        FILES("CsvCell"),
+        PHOTOS("Pictures"),
+        CLIENTS("ClientRepository"),
+        SHELF("ShelfRepository", FILES, PHOTOS),
+        PRACTICE("PracticeProgress"),
+        PICTURES(null, PHOTOS),
+        WASHDAYS("HistoryQuery", CLIENTS, SHELF, PHOTOS),
+        TODAY("Forecast", CLIENTS, WASHDAYS),
+        LEARNING("LearningService", CLIENTS, PRACTICE, SHELF, WASHDAYS),
+        PLANNING(null, LEARNING),
+        DIARY(null, CLIENTS, LEARNING, SHELF, TODAY, WASHDAYS);
+
+        private final String face;
+        private final List<Feature> asks;
+
+        Feature(String face, Feature... asks) {
+            this.face = face;
+            this.asks = List.of(asks);
+        }
+
+        /** Null for what is no feature. */
+        static Feature of(JavaClass type) {
+            return Stream.of(values())
+                    .filter(feature -> type.getPackageName()
+                            .equals("eventide.server." + feature.name().toLowerCase()))
+                    .findFirst()
+                    .orElse(null);
+        }
+
+        boolean shows(JavaClass type) {
+            JavaClass outer = type;
+            while (outer.getEnclosingClass().isPresent()) {
+                outer = outer.getEnclosingClass().get();
+            }
+            return type.isRecord() || type.isEnum() || outer.getSimpleName().equals(face);
+        }
+    }
+
+    /** A whole salon goes in and out of a file, and the demo makes one: those two know every feature, and none knows them. */
+    @Test
+    public void featuresMeetThroughOneClassEach() {
+        classes()
+                .that(DescribedPredicate.describe("are of a feature", type -> Feature.of(type) != null))
+                .should(new ArchCondition<>("ask another only through its one face, and only those below") {
+                    @Override
+                    public void check(JavaClass type, ConditionEvents events) {
+                        Feature own = Feature.of(type);
+                        type.getDirectDependenciesFromSelf().forEach(arrow -> {
+                            JavaClass target = arrow.getTargetClass();
+                            Feature other = Feature.of(target);
+                            boolean carries = target.getPackageName().matches("eventide\\.server\\.(exchange|demo)");
+                            boolean allowed =
+                                    other == null || other == own || own.asks.contains(other) && other.shows(target);
+                            if (carries || !allowed) {
+                                events.add(SimpleConditionEvent.violated(arrow, arrow.getDescription()));
+                            }
+                        });
+                    }
+                })
+                .because("what is behind a feature's face can be changed without looking at the others")
+                .check(classes);
     }
 
     @Test

@@ -8,9 +8,7 @@ import eventide.server.clients.ClientRepository;
 import eventide.server.diary.DiaryRepository.Kept;
 import eventide.server.diary.DiaryService.Days;
 import eventide.server.shelf.ShelfRepository;
-import eventide.server.washdays.Standings;
-import eventide.server.washdays.WashDay;
-import eventide.server.washdays.WashDayRepository;
+import eventide.server.washdays.HistoryQuery;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -28,8 +26,7 @@ class DeskService {
     private final DiaryService diary;
     private final DiaryRepository diaries;
     private final ClientRepository clients;
-    private final Standings standings;
-    private final WashDayRepository washDays;
+    private final HistoryQuery history;
     private final ShelfRepository shelf;
     private final Clock clock;
 
@@ -37,15 +34,13 @@ class DeskService {
             DiaryService diary,
             DiaryRepository diaries,
             ClientRepository clients,
-            Standings standings,
-            WashDayRepository washDays,
+            HistoryQuery history,
             ShelfRepository shelf,
             Clock clock) {
         this.diary = diary;
         this.diaries = diaries;
         this.clients = clients;
-        this.standings = standings;
-        this.washDays = washDays;
+        this.history = history;
         this.shelf = shelf;
         this.clock = clock;
     }
@@ -54,7 +49,7 @@ class DeskService {
     Desk desk() {
         Map<Long, Kept> kept = diaries.all();
         List<Client> all = lately(kept);
-        Set<Long> running = washDays.running().stream().map(WashDay::clientId).collect(Collectors.toSet());
+        Set<Long> running = history.atTheChair();
         List<DeskHead> heads = new ArrayList<>();
         diary.all(all)
                 .forEach((id, days) -> heads.add(head(
@@ -94,9 +89,9 @@ class DeskService {
     /** Heads the desk has something to say of: washed lately, with an hour made, or got ready for something. */
     List<Client> lately(Map<Long, Kept> kept) {
         Instant since = clock.instant().minus(LATELY);
-        Set<Long> washed = standings.all().stream()
+        Set<Long> washed = history.standings().stream()
                 .filter(standing -> standing.last() != null && standing.last().isAfter(since))
-                .map(Standings.Standing::client)
+                .map(HistoryQuery.Standing::client)
                 .collect(Collectors.toSet());
         return clients.list().stream()
                 .filter(client -> washed.contains(client.id())

@@ -27,9 +27,9 @@ import eventide.server.diary.DiaryRepository.Kept;
 import eventide.server.learning.LearningService;
 import eventide.server.shelf.ShelfRepository;
 import eventide.server.today.Forecast;
+import eventide.server.washdays.HistoryQuery;
+import eventide.server.washdays.HistoryQuery.Worn;
 import eventide.server.washdays.WashDay;
-import eventide.server.washdays.WornWashes;
-import eventide.server.washdays.WornWashes.Worn;
 import eventide.shape.InvalidException;
 import java.time.Clock;
 import java.time.Instant;
@@ -61,7 +61,7 @@ public class DiaryService {
 
     private final DiaryRepository diaries;
     private final ClientRepository clients;
-    private final WornWashes washes;
+    private final HistoryQuery history;
     private final LearningService learning;
     private final Forecast forecast;
     private final ShelfRepository shelf;
@@ -72,7 +72,7 @@ public class DiaryService {
     DiaryService(
             DiaryRepository diaries,
             ClientRepository clients,
-            WornWashes washes,
+            HistoryQuery history,
             LearningService learning,
             Forecast forecast,
             ShelfRepository shelf,
@@ -80,7 +80,7 @@ public class DiaryService {
             ZoneId zone) {
         this.diaries = diaries;
         this.clients = clients;
-        this.washes = washes;
+        this.history = history;
         this.learning = learning;
         this.forecast = forecast;
         this.shelf = shelf;
@@ -137,7 +137,7 @@ public class DiaryService {
      * is taken for the next.
      */
     Map<Long, Days> all(List<Client> some) {
-        Map<Long, List<Long>> stamps = washes.stamps();
+        Map<Long, List<Long>> stamps = history.stamps();
         Map<Long, Kept> kept = diaries.all();
         SalonDiary salon = diaries.salon().diary();
         List<Client> inTurn = some.stream()
@@ -207,7 +207,7 @@ public class DiaryService {
     }
 
     private Days worked(Client client, Kept kept, SalonDiary salon) {
-        List<Worn> worn = washes.ofClient(client.id());
+        List<Worn> worn = history.wornBy(client.id());
         List<DiaryWash> past = new ArrayList<>();
         Set<String> had = new HashSet<>();
         for (Worn wash : worn) {
@@ -229,7 +229,7 @@ public class DiaryService {
                 kept.diary().lastTrim(),
                 logged(client, past),
                 past.isEmpty() ? null : learning.head(client).correction(),
-                washes.planned(client.id())
+                history.planned(client.id())
                         .map(routine -> DiaryWash.newIn(routine, had))
                         .orElse(null)));
         return new Days(past, last, kept.diary().on(plan), last == null ? null : at(last));
@@ -332,7 +332,7 @@ public class DiaryService {
                 days.last().day().hair(),
                 days.last().day().goal(),
                 days.last().day().schools(),
-                washes.done(days.last().day()),
+                history.done(days.last().day()),
                 washed,
                 airs,
                 days.past(),

@@ -18,9 +18,9 @@ import eventide.server.clients.Client;
 import eventide.server.clients.ClientRepository;
 import eventide.server.practice.PracticeProgress;
 import eventide.server.shelf.ShelfRepository;
-import eventide.server.washdays.RatedWashes;
-import eventide.server.washdays.RatedWashes.Honest;
-import eventide.server.washdays.RatedWashes.Rated;
+import eventide.server.washdays.HistoryQuery;
+import eventide.server.washdays.HistoryQuery.Honest;
+import eventide.server.washdays.HistoryQuery.Rated;
 import eventide.server.washdays.WashDay;
 import eventide.wash.Teaching;
 import eventide.wash.Wash;
@@ -44,7 +44,7 @@ public class LearningService {
     /** Washes read from the file at once. */
     private static final int AT_ONCE = 200;
 
-    private final RatedWashes rated;
+    private final HistoryQuery history;
     private final ClientRepository clients;
     private final ShelfRepository shelf;
     private final PracticeProgress practice;
@@ -56,13 +56,13 @@ public class LearningService {
     private Learned learned = Learned.of(List.of());
 
     LearningService(
-            RatedWashes rated,
+            HistoryQuery history,
             ClientRepository clients,
             ShelfRepository shelf,
             PracticeProgress practice,
             Clock clock) {
         this.practice = practice;
-        this.rated = rated;
+        this.history = history;
         this.clients = clients;
         this.shelf = shelf;
         this.clock = clock;
@@ -70,7 +70,7 @@ public class LearningService {
 
     /** As the log stands. One at a time works it out; the others wait for that one. */
     public synchronized Learned learned() {
-        List<Rated> now = rated.latest();
+        List<Rated> now = history.rated();
         boolean relabelled = relabel();
         long swatches = practice.version();
         if (relabelled || swatches != practised || !now.equals(known)) {
@@ -105,7 +105,9 @@ public class LearningService {
             Map<Long, Hair> hair = new HashMap<>();
             some.forEach(wash -> hair.computeIfAbsent(
                     wash.clientId(), id -> clients.find(id).map(Client::hair).orElse(null)));
-            Map<Long, Honest> found = rated.honest(some.stream().map(Rated::id).toList()).stream()
+            Map<Long, Honest> found = history
+                    .honest(some.stream().map(Rated::id).toList())
+                    .stream()
                     .collect(Collectors.toMap(one -> one.day().id(), one -> one));
             samples.putAll(some.parallelStream()
                     .collect(Collectors.toMap(wash -> wash, wash -> Optional.ofNullable(found.get(wash.id()))
@@ -162,7 +164,7 @@ public class LearningService {
 
     /** Who scored a head last, null where nobody said. */
     String rater(long client) {
-        return rated.ofClient(client).stream()
+        return history.ratedOf(client).stream()
                 .map(Honest::rating)
                 .filter(rating -> rating != null && rating.rater() != null)
                 .map(Rating::rater)

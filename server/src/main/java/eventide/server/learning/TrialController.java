@@ -6,7 +6,7 @@ import eventide.learning.TrialWash;
 import eventide.server.api.Versions;
 import eventide.server.clients.ClientRepository;
 import eventide.server.learning.TrialRepository.Kept;
-import eventide.server.washdays.RatedWashes;
+import eventide.server.washdays.HistoryQuery;
 import java.time.Clock;
 import java.util.List;
 import org.springframework.http.HttpStatus;
@@ -28,19 +28,19 @@ import org.springframework.web.bind.annotation.RestController;
 class TrialController {
     private final TrialRepository trials;
     private final ClientRepository clients;
-    private final RatedWashes rated;
+    private final HistoryQuery history;
     private final LearningService learning;
     private final Clock clock;
 
     TrialController(
             TrialRepository trials,
             ClientRepository clients,
-            RatedWashes rated,
+            HistoryQuery history,
             LearningService learning,
             Clock clock) {
         this.trials = trials;
         this.clients = clients;
-        this.rated = rated;
+        this.history = history;
         this.learning = learning;
         this.clock = clock;
     }
@@ -96,7 +96,7 @@ class TrialController {
     }
 
     private List<TrialWash> washes(long client) {
-        return rated.ofClient(client).stream()
+        return history.ratedOf(client).stream()
                 .map(one -> new TrialWash(
                         one.day().id(),
                         one.day().plannedAt(),

@@ -7,6 +7,7 @@ import eventide.picture.Ruler;
 import eventide.picture.View;
 import eventide.server.load.BusyException;
 import eventide.shape.InvalidException;
+import java.util.UUID;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import org.springframework.stereotype.Component;
@@ -14,6 +15,11 @@ import org.springframework.stereotype.Component;
 /** Draws pictures one at a time: two large ones side by side would need the memory of both. */
 @Component
 public class Pictures {
+    /** Under which a photograph is to be had: 122 random bits, so that nobody comes to one by counting. */
+    public static String newKey() {
+        return UUID.randomUUID().toString();
+    }
+
     /** A picture takes two seconds at the most; a phone's whole set may queue. */
     private static final int MOST_WAITED_SECONDS = 20;
 

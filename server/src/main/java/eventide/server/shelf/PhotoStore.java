@@ -1,6 +1,6 @@
 package eventide.server.shelf;
 
-import eventide.server.photos.PhotoKey;
+import eventide.server.photos.Pictures;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -40,7 +40,7 @@ class PhotoStore {
         jdbc.sql(KEEP)
                 .param("id", product)
                 .param("jpeg", jpeg)
-                .param("key", PhotoKey.next())
+                .param("key", Pictures.newKey())
                 .update();
     }
 

@@ -108,7 +108,7 @@ public class ShelfRepository {
         return findItem(id).map(ShelfItem::product);
     }
 
-    Optional<ShelfItem> findItem(long id) {
+    public Optional<ShelfItem> findItem(long id) {
         Map<Long, List<String>> flaked = flaked();
         return jdbc.sql(ITEM)
                 .param("id", id)

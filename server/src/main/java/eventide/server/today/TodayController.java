@@ -6,7 +6,7 @@ import eventide.air.Outdoors;
 import eventide.hair.HairMass;
 import eventide.server.clients.Client;
 import eventide.server.clients.ClientRepository;
-import eventide.server.washdays.Standings;
+import eventide.server.washdays.HistoryQuery;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -20,15 +20,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class TodayController {
     private final ClientRepository clients;
-    private final Standings standings;
+    private final HistoryQuery history;
     private final Hygrometer hygrometer;
     private final Forecast forecast;
     private final Clock clock;
 
     TodayController(
-            ClientRepository clients, Standings standings, Hygrometer hygrometer, Forecast forecast, Clock clock) {
+            ClientRepository clients, HistoryQuery history, Hygrometer hygrometer, Forecast forecast, Clock clock) {
         this.clients = clients;
-        this.standings = standings;
+        this.history = history;
         this.hygrometer = hygrometer;
         this.forecast = forecast;
         this.clock = clock;
@@ -48,8 +48,8 @@ class TodayController {
 
     @GetMapping("/today")
     Today today() {
-        Map<Long, Standings.Standing> byClient =
-                standings.all().stream().collect(Collectors.toMap(Standings.Standing::client, standing -> standing));
+        Map<Long, HistoryQuery.Standing> byClient = history.standings().stream()
+                .collect(Collectors.toMap(HistoryQuery.Standing::client, standing -> standing));
         return new Today(
                 air(),
                 clients.list().stream()
@@ -57,7 +57,7 @@ class TodayController {
                         .toList());
     }
 
-    private Today.Line line(Client client, Standings.Standing standing) {
+    private Today.Line line(Client client, HistoryQuery.Standing standing) {
         Instant last = standing == null ? null : standing.last();
         return new Today.Line(
                 client.id(),

@@ -4,7 +4,6 @@ import eventide.chair.ChairEvent;
 import eventide.chair.Door;
 import eventide.chair.Used;
 import eventide.server.api.InTheWayException;
-import eventide.server.shelf.StockRepository;
 import eventide.shape.Fault;
 import eventide.shape.InvalidException;
 import java.time.Instant;
@@ -17,9 +16,9 @@ import org.springframework.transaction.annotation.Transactional;
 class ChairService {
     private final WashDayRepository washDays;
     private final ChairEventRepository events;
-    private final StockRepository stock;
+    private final StockMoves stock;
 
-    ChairService(WashDayRepository washDays, ChairEventRepository events, StockRepository stock) {
+    ChairService(WashDayRepository washDays, ChairEventRepository events, StockMoves stock) {
         this.washDays = washDays;
         this.events = events;
         this.stock = stock;

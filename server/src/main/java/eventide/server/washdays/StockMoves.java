@@ -1,7 +1,10 @@
-package eventide.server.shelf;
+package eventide.server.washdays;
 
 import eventide.chair.Used;
 import eventide.product.Product;
+import eventide.server.shelf.ShelfItem;
+import eventide.server.shelf.ShelfItemDraft;
+import eventide.server.shelf.ShelfRepository;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
@@ -16,7 +19,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** What wash days take from the shelf, once each, and what is given back. */
 @Repository
 @Transactional(readOnly = true)
-public class StockRepository {
+public class StockMoves {
     private static final String MOVES =
             """
             select m.id, m.product_id, m.ml, m.taken_ml, m.undone_at, p.name
@@ -44,7 +47,7 @@ public class StockRepository {
     private final JdbcClient jdbc;
     private final ShelfRepository shelf;
 
-    StockRepository(JdbcClient jdbc, ShelfRepository shelf) {
+    StockMoves(JdbcClient jdbc, ShelfRepository shelf) {
         this.jdbc = jdbc;
         this.shelf = shelf;
     }

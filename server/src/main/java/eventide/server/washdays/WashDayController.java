@@ -5,7 +5,6 @@ import eventide.log.Rubric;
 import eventide.server.api.Versions;
 import eventide.server.clients.ClientRepository;
 import eventide.server.clients.Referral;
-import eventide.server.shelf.StockRepository;
 import eventide.shape.Fault;
 import eventide.shape.InvalidException;
 import java.time.Clock;
@@ -28,10 +27,10 @@ import org.springframework.web.bind.annotation.RestController;
 class WashDayController {
     private final WashDayRepository washDays;
     private final ClientRepository clients;
-    private final StockRepository stock;
+    private final StockMoves stock;
     private final Clock clock;
 
-    WashDayController(WashDayRepository washDays, ClientRepository clients, StockRepository stock, Clock clock) {
+    WashDayController(WashDayRepository washDays, ClientRepository clients, StockMoves stock, Clock clock) {
         this.stock = stock;
         this.washDays = washDays;
         this.clients = clients;
@@ -71,14 +70,14 @@ class WashDayController {
 
     /** What this wash day took from the shelf. */
     @GetMapping("/wash-days/{id}/stock")
-    List<StockRepository.Move> stock(@PathVariable long id) {
+    List<StockMoves.Move> stock(@PathVariable long id) {
         washDays.expect(id);
         return stock.moves(id);
     }
 
     /** Gives it back. */
     @PostMapping("/wash-days/{id}/stock/undo")
-    List<StockRepository.Move> undoStock(@PathVariable long id) {
+    List<StockMoves.Move> undoStock(@PathVariable long id) {
         washDays.expect(id);
         return stock.undo(id, clock.instant());
     }

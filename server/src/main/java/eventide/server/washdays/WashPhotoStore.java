@@ -3,7 +3,7 @@ package eventide.server.washdays;
 import eventide.hair.Zone;
 import eventide.picture.Ruler;
 import eventide.server.json.Shapes;
-import eventide.server.photos.PhotoKey;
+import eventide.server.photos.Pictures;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -148,7 +148,7 @@ public class WashPhotoStore {
                 .param("small", photo.small())
                 .param("at", photo.takenAt().atOffset(ZoneOffset.UTC))
                 .param("ruler", photo.ruler() == null ? null : shapes.keep(photo.ruler()))
-                .param("key", PhotoKey.next())
+                .param("key", Pictures.newKey())
                 .update();
     }
 

@@ -29,13 +29,13 @@ class WitnessService {
 
     private final WitnessStore store;
     private final WashPhotoStore photos;
-    private final RatedWashes washes;
+    private final HistoryQuery history;
     private final Pictures pictures;
 
-    WitnessService(WitnessStore store, WashPhotoStore photos, RatedWashes washes, Pictures pictures) {
+    WitnessService(WitnessStore store, WashPhotoStore photos, HistoryQuery history, Pictures pictures) {
         this.store = store;
         this.photos = photos;
-        this.washes = washes;
+        this.history = history;
         this.pictures = pictures;
     }
 
@@ -74,8 +74,13 @@ class WitnessService {
             all.add(one.said() == null && left-- > 0 ? read(one) : one);
         }
         List<Photographed> fit = all.stream().filter(Photographed::isFit).toList();
-        Map<Long, RatedWashes.Honest> honest =
-                washes.honest(fit.stream().map(Photographed::washDay).distinct().toList()).stream()
+        Map<Long, HistoryQuery.Honest> honest =
+                history
+                        .honest(fit.stream()
+                                .map(Photographed::washDay)
+                                .distinct()
+                                .toList())
+                        .stream()
                         .collect(Collectors.toMap(one -> one.day().id(), Function.identity()));
         List<SeenByBoth> seen = fit.stream()
                 .map(one -> seen(one, honest.get(one.washDay())))
@@ -119,7 +124,7 @@ class WitnessService {
     }
 
     /** Null where no eye looked at that zone in time, or the two say nothing of the same. */
-    private static SeenByBoth seen(Photographed one, RatedWashes.Honest wash) {
+    private static SeenByBoth seen(Photographed one, HistoryQuery.Honest wash) {
         Rating rating = wash == null ? null : wash.rating();
         ZoneRating eye = rating == null ? null : rating.byZone().get(one.view().zone());
         if (eye == null) {
