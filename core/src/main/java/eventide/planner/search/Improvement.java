@@ -79,10 +79,16 @@ public final class Improvement {
                 .map(way -> bottles.best(mixed, way, plan.worth(), MOST_IDLE_OTHERWISE))
                 .filter(Objects::nonNull);
         return refinement.bestOf(
-                Stream.of(likeliest, otherwiseLayered(plan), Stream.ofNullable(search.otherwiseShaped(plan)))
+                Stream.of(likeliest, otherwiseLayered(plan), otherwiseShaped(plan))
                         .flatMap(some -> some)
                         .toList(),
                 plan.worth());
+    }
+
+    /** The likeliest, in whichever bottles and amounts suit that. */
+    private Stream<Evaluation> otherwiseShaped(Evaluation plan) {
+        return Stream.ofNullable(search.otherwiseShaped(plan))
+                .flatMap(other -> Stream.concat(Stream.of(other), Stream.ofNullable(otherwiseDosed(other))));
     }
 
     private Stream<Evaluation> otherwiseLayered(Evaluation plan) {
