@@ -107,8 +107,25 @@ public final class Objective {
                 - keeping(wash.routine().isRefreshedDaily(), wash.routine().night())
                 - LAYER_COSTS * wash.layers().size()
                 - (isUnheld(wash) ? UNHELD_COSTS : 0)
+                - (isDampInVain(wash) ? DAMP_IN_VAIN_COSTS : 0)
                 - FUSS_COSTS * clippedInVain(wash);
     }
+
+    /** Whether it goes out damp, at the lengths or the roots, with minutes to spare: those would have dried it. */
+    private static boolean isDampInVain(Wash wash) {
+        Course course = wash.course();
+        return Math.max(course.endLengths(), course.endRoots()) > DAMP_FROM
+                && wash.limits() != null
+                && wash.limits().minutes() - course.minutes() > TO_SPARE;
+    }
+
+    /** Percent of water from which anybody calls it damp, and minutes nobody lets go by over that [OURS]. */
+    private static final double DAMP_FROM = 12;
+
+    private static final double TO_SPARE = 15;
+
+    /** About two thirds of a warning. */
+    private static final double DAMP_IN_VAIN_COSTS = 2;
 
     /** Whether definition or wear is wanted and nothing that went on holds: no stylist leaves that out to save its minutes. */
     private static boolean isUnheld(Wash wash) {
