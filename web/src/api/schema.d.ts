@@ -2168,6 +2168,7 @@ export interface components {
             text: string;
         };
         Card: {
+            asks: components["schemas"]["TestQuestion"][];
             byEye: boolean;
             label: string;
             lookFor: string;
@@ -2177,6 +2178,7 @@ export interface components {
             /** @enum {string} */
             test: "STRAND_ROLL" | "MIST" | "TIME_TO_WET" | "DRY_TIME" | "FLOAT" | "PONYTAIL" | "SCALP_LOOK" | "RULER" | "CURL" | "STRETCH";
             whatToDo: string;
+            wholeHead: boolean;
         };
         CareDay: {
             air?: string;
@@ -4127,6 +4129,18 @@ export interface components {
             keptAt: string;
             name: string;
             routine: components["schemas"]["Routine"];
+        };
+        TestAnswer: {
+            label: string;
+            value: string;
+        };
+        TestQuestion: {
+            answers?: components["schemas"]["TestAnswer"][];
+            field: string;
+            label: string;
+            least?: number;
+            most?: number;
+            unit?: string;
         };
         Text: {
             ingredients: string;

@@ -1,47 +1,50 @@
 import type { TestCard, Tests } from '../../api/types'
 import { Choice } from '../../ui/Choice'
 import { NumberField } from '../../ui/NumberField'
-import { CHOSEN, MEASURED, type ChosenKey, type MeasuredKey } from './answers'
 import type { TestChange } from './consultState'
 import { Stopwatch } from './Stopwatch'
 
-type AnswerProps = { test: TestCard['test']; tests: Tests; put: (change: TestChange) => void; watch: string }
+type AnswerProps = { card: TestCard; tests: Tests; put: (change: TestChange) => void; watch: string }
 
 /** Where a test's answer is given: one of a few, or what a ruler or a clock says. */
-export function Answer({ test, tests, put, watch }: AnswerProps) {
-  const chosen = CHOSEN[test]
+export function Answer({ card, tests, put, watch }: AnswerProps) {
+  const given: Readonly<Record<string, unknown>> = tests
   return (
     <div className="flex flex-wrap items-end gap-3">
-      {test === 'TIME_TO_WET' && <Stopwatch name={watch} onStop={(minutesToWet) => put({ minutesToWet })} />}
-      {chosen !== undefined && (
-        <Choice
-          label={chosen.label}
-          options={chosen.options}
-          value={tests[chosen.key]}
-          onChange={(value) => put(picked(chosen.key, value, tests))}
-        />
+      {card.test === 'TIME_TO_WET' && (
+        <Stopwatch name={watch} onStop={(minutesToWet) => put({ minutesToWet })} />
       )}
-      {(MEASURED[test] ?? []).map(({ key, label, unit, min, max }) => (
-        <NumberField
-          key={key}
-          label={label}
-          unit={unit}
-          min={min}
-          max={max}
-          value={tests[key]}
-          onChange={(value) => put(measured(key, value))}
-          onClear={() => put(measured(key, undefined))}
-        />
-      ))}
+      {card.asks.map(({ field, label, answers, unit = '', least = 0, most = 0 }) =>
+        answers !== undefined ? (
+          <Choice
+            key={field}
+            label={label}
+            options={answers}
+            value={wordOf(given[field])}
+            // Touching the one that stands takes it back.
+            onChange={(value) => put({ [field]: given[field] === value ? undefined : value })}
+          />
+        ) : (
+          <NumberField
+            key={field}
+            label={label}
+            unit={unit}
+            min={least}
+            max={most}
+            value={numberOf(given[field])}
+            onChange={(value) => put({ [field]: value })}
+            onClear={() => put({ [field]: undefined })}
+          />
+        ),
+      )}
     </div>
   )
 }
 
-/** One of a few; touching the one that stands takes it back. */
-function picked(key: ChosenKey, value: string, tests: Tests): TestChange {
-  return { [key]: tests[key] === value ? undefined : value }
+function wordOf(given: unknown): string | undefined {
+  return typeof given === 'string' ? given : undefined
 }
 
-function measured(key: MeasuredKey, value: number | undefined): TestChange {
-  return { [key]: value }
+function numberOf(given: unknown): number | undefined {
+  return typeof given === 'number' ? given : undefined
 }

@@ -1,7 +1,6 @@
 import { Answer } from './Answer'
 import { useQuery } from '@tanstack/react-query'
 import { testCardsQuery } from '../../api/queries'
-import type { TestCard } from '../../api/types'
 import { TestDrawing } from './TestDrawing'
 import { withTest, type Consult, type Scope, type TestChange } from './consultState'
 
@@ -13,9 +12,6 @@ type TestsPanelProps = {
   onChange: (next: Consult) => void
 }
 
-/** A girth is of the whole head; everything else may be tested zone by zone. */
-const HEAD_ONLY: readonly TestCard['test'][] = ['PONYTAIL', 'DRY_TIME']
-
 /** The guided consult: what to do, what to look for, and the answer in place. */
 export function TestsPanel({ consult, scope, clientId, onChange }: TestsPanelProps) {
   const cards = useQuery(testCardsQuery).data ?? []
@@ -24,7 +20,7 @@ export function TestsPanel({ consult, scope, clientId, onChange }: TestsPanelPro
   return (
     <ol className="grid gap-x-5 gap-y-2.5 xl:grid-cols-2">
       {cards
-        .filter((card) => scope === undefined || !HEAD_ONLY.includes(card.test))
+        .filter((card) => scope === undefined || !card.wholeHead)
         .map((card) => (
           <li key={card.test} className="border-line grid content-start gap-1 border-b border-dotted pb-2">
             <div className="flex gap-3">
@@ -37,7 +33,7 @@ export function TestsPanel({ consult, scope, clientId, onChange }: TestsPanelPro
                 <p className="text-muted text-sm leading-snug">{card.lookFor}</p>
               </div>
             </div>
-            <Answer test={card.test} tests={tests} put={put} watch={`${clientId}:${scope ?? 'head'}`} />
+            <Answer card={card} tests={tests} put={put} watch={`${clientId}:${scope ?? 'head'}`} />
           </li>
         ))}
     </ol>
