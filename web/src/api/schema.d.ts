@@ -2695,6 +2695,7 @@ export interface components {
             cameOnDay?: number;
             days: components["schemas"]["FollowingDay"][];
             dueOnDay?: number;
+            nextDay: number;
             typicalShrinkage: number;
             usualShrinkage?: number;
             wear: components["schemas"]["Wear"];
@@ -4272,6 +4273,7 @@ export interface components {
             scores: string;
             techniques: string;
             tools: string;
+            views: string;
             wetness: components["schemas"]["WetnessWord"][];
             wishes: string;
             zones: string;

@@ -6,6 +6,7 @@ import type {
   Limits,
   Moved,
   NightCare,
+  PhotoKept,
   Routine,
   Scores,
   Step,
@@ -79,6 +80,9 @@ export const WISHES: readonly { wish: Wish; label: string; hint: string | undefi
   const { label, hint }: { label: string; hint?: string } = said.wishes[wish]
   return { wish, label: capital(label), hint }
 })
+
+/** From where a head is photographed. */
+export const PHOTO_VIEW: Readonly<Record<PhotoKept['view'], string>> = said.views
 
 /** What keeps a style going, as a log calls it. */
 export const REFRESHES = options<NonNullable<FollowingDay['refreshed']>[number]>(said.refreshes)

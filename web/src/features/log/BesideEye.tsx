@@ -1,3 +1,4 @@
+import { PHOTO_VIEW } from '../../api/words'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import type { SeenByBoth, Witness } from '../../api/types'
@@ -83,7 +84,7 @@ function Parted({ witness, onOpen }: { witness: Witness; onOpen: BesideEyeProps[
                 className="bg-shallow h-24 w-full object-cover"
               />
               <span className="figures block px-1 text-sm">
-                {dateOf(one)}, {one.view.toLowerCase()}
+                {dateOf(one)}, {PHOTO_VIEW[one.view]}
                 {one.scores.filter(parts(witness, one.key)).map((s) => (
                   <span key={s.score} className="block">
                     {s.score}: eye {s.eye.toFixed(1)}, picture {s.picture.toFixed(1)}

@@ -8,24 +8,20 @@ import { Button } from '../../ui/Button'
 import { Checks } from '../../ui/Checks'
 import { Failure } from '../../ui/Notice'
 import { isObject, useStored } from '../../ui/useStored'
-import { daysBetween } from '../diary/dayWords'
 import { ScoreSlider } from './ScoreSlider'
 import { WearCurve } from './WearCurve'
 
 type Refresh = NonNullable<FollowingDay['refreshed']>[number]
 
-type DaysAfterProps = { day: number; begun: string | undefined }
-
-/** Later nobody looks at a wash. */
-const LAST_DAY = 30
+type DaysAfterProps = { day: number }
 
 /** Day 2, day 3, …: ten seconds each, and the curve they make. */
-export function DaysAfter({ day, begun }: DaysAfterProps) {
+export function DaysAfter({ day }: DaysAfterProps) {
   const following = useQuery(followingQuery(day)).data
   const [isOpen, setOpen] = useState(() => localStorage.getItem(`following:${day}`) !== null)
   if (following === undefined) return null
   const { days } = following
-  const next = nextDay(following, begun)
+  const next = following.nextDay
   const isOver = days.at(-1)?.over === true
   return (
     <section aria-label="The days after" className="border-line grid gap-2 border-t px-4 py-3">
@@ -45,18 +41,6 @@ export function DaysAfter({ day, begun }: DaysAfterProps) {
       {isOpen && <DayForm wash={day} day={next} onKept={() => setOpen(false)} />}
     </section>
   )
-}
-
-/** While it is worn, today; of a wash that was followed by another, the day after the last that was looked at. */
-function nextDay({ days, cameOnDay }: Following, begun: string | undefined): number {
-  const after = (days.at(-1)?.day ?? 1) + 1
-  if (begun === undefined || cameOnDay !== undefined) return after
-  const worn = daysBetween(localDay(new Date(begun)), localDay(new Date())) + 1
-  return worn > after && worn <= LAST_DAY ? worn : after
-}
-
-function localDay(at: Date): string {
-  return `${at.getFullYear()}-${String(at.getMonth() + 1).padStart(2, '0')}-${String(at.getDate()).padStart(2, '0')}`
 }
 
 type Draft = { day: number; definition?: number; frizz?: number; volume?: number; refreshed: Refresh[] }

@@ -44,7 +44,7 @@ export function OneDay({ day, before, days, isScoring, onScoring, onRemoved }: O
       ) : (
         <Scored day={day} before={before} onAgain={() => onScoring(true)} />
       )}
-      {!isScoring && <DaysAfter day={day.id} begun={day.startedAt} />}
+      {!isScoring && <DaysAfter day={day.id} />}
       <Photos
         day={day}
         days={days}

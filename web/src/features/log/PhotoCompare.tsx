@@ -13,7 +13,7 @@ import { ENDS, readCentimetres, type Ends } from './ruler'
 import { RulerLine } from './RulerLine'
 import { RulerRead } from './RulerRead'
 import type { StrandRead } from './Strands'
-import { useSameView } from './useSameView'
+import { useSameView, type SameView } from './useSameView'
 
 const WAYS = [
   { value: 'beside', label: 'Side by side' },
@@ -84,16 +84,7 @@ export function PhotoCompare({ day, photo, earlier, onStrand, onRemove }: PhotoC
                 className="absolute inset-0 h-full w-full object-contain"
               />
             )}
-            {other !== undefined && (
-              <img
-                src={photoPath(other.key)}
-                alt={`As it was on ${dateOf(other.day)}`}
-                className="absolute inset-0 h-full w-full object-contain"
-                style={
-                  way === 'beside' ? { clipPath: `inset(0 ${100 - share}% 0 0)` } : { opacity: share / 100 }
-                }
-              />
-            )}
+            {other !== undefined && <OtherWash other={other} way={way} share={share} />}
             {ends !== undefined && measured !== undefined && (
               <RulerLine
                 pixels={measured.pixels}
@@ -101,9 +92,6 @@ export function PhotoCompare({ day, photo, earlier, onStrand, onRemove }: PhotoC
                 reading={readingOf(readCentimetres(ends, measured))}
                 onEnds={setEnds}
               />
-            )}
-            {other !== undefined && way === 'beside' && (
-              <span aria-hidden className="bg-ink absolute inset-y-0 w-0.5" style={{ left: `${share}%` }} />
             )}
           </div>
           {ends !== undefined && measured !== undefined && (
@@ -119,6 +107,25 @@ export function PhotoCompare({ day, photo, earlier, onStrand, onRemove }: PhotoC
 
 function readingOf(centimetres: number | undefined): string {
   return centimetres === undefined ? 'no scale yet' : `${centimetres.toFixed(1)} cm`
+}
+
+type OtherWashProps = { other: SameView; way: 'beside' | 'over'; share: number }
+
+/** The same view of another wash, up to the edge or through it. */
+function OtherWash({ other, way, share }: OtherWashProps) {
+  return (
+    <>
+      <img
+        src={photoPath(other.key)}
+        alt={`As it was on ${dateOf(other.day)}`}
+        className="absolute inset-0 h-full w-full object-contain"
+        style={way === 'beside' ? { clipPath: `inset(0 ${100 - share}% 0 0)` } : { opacity: share / 100 }}
+      />
+      {way === 'beside' && (
+        <span aria-hidden className="bg-ink absolute inset-y-0 w-0.5" style={{ left: `${share}%` }} />
+      )}
+    </>
+  )
 }
 
 /** How much of the other wash is seen. */

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { photosQuery } from '../../api/queries'
 import { sendPicture } from '../../api/sendPicture'
+import { keysOf, PHOTO_VIEW } from '../../api/words'
 import type { PhotoKept, WashDay } from '../../api/types'
 import { Button } from '../../ui/Button'
 import { Failure } from '../../ui/Notice'
@@ -15,13 +16,10 @@ import { hasCamera } from './useCamera'
 
 export type View = PhotoKept['view']
 
-export const VIEWS: readonly { view: View; label: string }[] = [
-  { view: 'FRONT', label: 'front' },
-  { view: 'LEFT', label: 'left' },
-  { view: 'RIGHT', label: 'right' },
-  { view: 'BACK', label: 'back' },
-  { view: 'CROWN', label: 'crown' },
-]
+export const VIEWS: readonly { view: View; label: string }[] = keysOf<View>(PHOTO_VIEW).map((view) => ({
+  view,
+  label: PHOTO_VIEW[view],
+}))
 
 type PhotosProps = {
   day: WashDay

@@ -6,8 +6,11 @@ import type { View } from './Photos'
 /** How many earlier washes are looked through for the same view. */
 const LOOKED_THROUGH = 20
 
+/** A photograph of the view at another wash. */
+export type SameView = { day: WashDay; key: string }
+
 /** Photographs of one view at other washes, in the order the washes are given. */
-export function useSameView(days: readonly WashDay[], view: View): readonly { day: WashDay; key: string }[] {
+export function useSameView(days: readonly WashDay[], view: View): readonly SameView[] {
   const looked = days.slice(0, LOOKED_THROUGH)
   return useQueries({
     queries: looked.map((day) => photosQuery(day.id)),

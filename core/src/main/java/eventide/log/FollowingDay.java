@@ -11,7 +11,10 @@ import eventide.shape.Maybe;
 import eventide.shape.Range;
 import eventide.shape.Said;
 import eventide.shape.Shape;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -24,7 +27,7 @@ import java.util.stream.Stream;
  * @param over it was washed, or would have to be: no further day will come
  */
 public record FollowingDay(
-        @Range(from = 2, to = 30, unit = "") Integer day,
+        @Range(from = 2, to = FollowingDay.LAST, unit = "") Integer day,
         @Range(from = 0, to = 10) Double definition,
         @Range(from = 0, to = 10) Double frizz,
         @Range(from = 0, to = 10) Double volume,
@@ -68,6 +71,25 @@ public record FollowingDay(
     public FollowingDay {
         Shape.check(FollowingDay.class, day, definition, frizz, volume, refreshed, over, notes);
         refreshed = Frozen.set(refreshed);
+    }
+
+    /** Later nobody looks at a wash: as far as a day may go. */
+    private static final int LAST = 30;
+
+    /**
+     * The day to be looked at next: while it is worn, today; of a wash that was followed by another, the day after the last that was.
+     *
+     * @param before those that were looked at, in their order
+     * @param begun null where nobody knows
+     * @param followed it was washed again since
+     */
+    public static int next(List<FollowingDay> before, LocalDate begun, LocalDate today, boolean followed) {
+        int after = before.isEmpty() ? 2 : before.get(before.size() - 1).day() + 1;
+        if (begun == null || followed) {
+            return after;
+        }
+        long worn = begun.until(today, ChronoUnit.DAYS) + 1;
+        return worn > after && worn <= LAST ? (int) worn : after;
     }
 
     /** Whether the style was given up that day. */

@@ -13,6 +13,7 @@ import eventide.hair.Strand;
 import eventide.hair.Zone;
 import eventide.learning.BottleLearned;
 import eventide.log.FollowingDay;
+import eventide.log.PhotoView;
 import eventide.product.Family;
 import eventide.product.Role;
 import eventide.routine.Action;
@@ -62,6 +63,7 @@ import java.util.function.Function;
  * @param families what an ingredient is to hair
  * @param wishes what a client may want, by its written name
  * @param refreshes what keeps a style going, as a log calls it
+ * @param views from where a head is photographed
  */
 public record Vocabulary(
         Map<String, Drawn> actions,
@@ -83,7 +85,8 @@ public record Vocabulary(
         Map<String, String> comfort,
         Map<String, String> families,
         Map<String, WishWord> wishes,
-        Map<String, String> refreshes) {
+        Map<String, String> refreshes,
+        Map<String, String> views) {
     /** In English, as the trade speaks it. */
     public static final Vocabulary ENGLISH = new Vocabulary(
             words(Action.values(), Action::name, action -> new Drawn(action.label(), action.motion())),
@@ -105,7 +108,8 @@ public record Vocabulary(
             labels(Comfort.values()),
             labels(Family.values()),
             words(Wish.values(), Wish::word, wish -> new WishWord(wish.label(), wish.hint())),
-            labels(FollowingDay.Refresh.values()));
+            labels(FollowingDay.Refresh.values()),
+            labels(PhotoView.values()));
 
     /**
      * What hands do.

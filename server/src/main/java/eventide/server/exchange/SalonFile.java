@@ -5,6 +5,7 @@ import eventide.diary.KeptDiary;
 import eventide.hair.Hair;
 import eventide.learning.TrialPlan;
 import eventide.log.FollowingDay;
+import eventide.log.PhotoView;
 import eventide.log.Rating;
 import eventide.picture.Ruler;
 import eventide.routine.Routine;
@@ -144,7 +145,7 @@ record SalonFile(
     }
 
     /** A photograph of a wash: a JPEG as base64 (RFC 4648, with padding). */
-    record PhotoFile(WashPhotoStore.View view, Instant takenAt, String jpegBase64, @Maybe Ruler ruler) {
+    record PhotoFile(PhotoView view, Instant takenAt, String jpegBase64, @Maybe Ruler ruler) {
         PhotoFile {
             Shape.check(PhotoFile.class, view, takenAt, jpegBase64, ruler);
         }

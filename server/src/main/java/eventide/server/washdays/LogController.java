@@ -11,6 +11,8 @@ import eventide.shape.Maybe;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Objects;
 import org.springframework.http.HttpStatus;
@@ -35,8 +37,11 @@ class LogController {
     private final HistoryRepository history;
     private final ScoreRepository scores;
     private final Clock clock;
+    private final ZoneId zone;
 
-    LogController(WashDayRepository washDays, HistoryRepository history, ScoreRepository scores, Clock clock) {
+    LogController(
+            WashDayRepository washDays, HistoryRepository history, ScoreRepository scores, Clock clock, ZoneId zone) {
+        this.zone = zone;
         this.scores = scores;
         this.washDays = washDays;
         this.history = history;
@@ -49,6 +54,7 @@ class LogController {
      * @param typicalShrinkage of hair like this, percent
      * @param dueOnDay the day on which it was to be washed again: the one after it had lasted; absent while nobody knows
      * @param cameOnDay the day on which it was, absent for the latest wash
+     * @param nextDay to be looked at
      * @param usualShrinkage what this head showed before this wash, percent; absent where nothing was measured
      */
     record Following(
@@ -57,7 +63,8 @@ class LogController {
             double typicalShrinkage,
             @Maybe Double usualShrinkage,
             @Maybe Integer dueOnDay,
-            @Maybe Integer cameOnDay) {}
+            @Maybe Integer cameOnDay,
+            int nextDay) {}
 
     /** Two wash days side by side, each with its water as it was done. */
     record SideBySide(Comparison comparison, Tide one, Tide other) {}
@@ -88,7 +95,14 @@ class LogController {
                 Shrinkage.typicalPercent(own.hair()),
                 Shrinkage.usualPercent(before),
                 wear.dueOnDay(),
-                came);
+                came,
+                FollowingDay.next(
+                        days,
+                        own.startedAt() == null
+                                ? null
+                                : own.startedAt().atZone(zone).toLocalDate(),
+                        LocalDate.ofInstant(clock.instant(), zone),
+                        came != null));
     }
 
     @PutMapping("/wash-days/{id}/following/{day}")

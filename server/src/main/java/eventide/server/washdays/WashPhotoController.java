@@ -1,5 +1,6 @@
 package eventide.server.washdays;
 
+import eventide.log.PhotoView;
 import eventide.picture.Measurement;
 import eventide.picture.Picture;
 import eventide.picture.Ruler;
@@ -47,8 +48,7 @@ class WashPhotoController {
     }
 
     @PutMapping(path = "/{id}/photos/{view}", consumes = "image/*")
-    List<WashPhotoStore.Kept> keep(
-            @PathVariable long id, @PathVariable WashPhotoStore.View view, @RequestBody byte[] picture) {
+    List<WashPhotoStore.Kept> keep(@PathVariable long id, @PathVariable PhotoView view, @RequestBody byte[] picture) {
         washDays.expect(id);
         byte[] large = pictures.redrawn(picture, Picture.LONGEST_SIDE);
         photos.keep(id, new WashPhotoStore.Whole(view, clock.instant(), large, pictures.small(large), null));
@@ -74,7 +74,7 @@ class WashPhotoController {
     }
 
     @DeleteMapping("/{id}/photos/{view}")
-    List<WashPhotoStore.Kept> remove(@PathVariable long id, @PathVariable WashPhotoStore.View view) {
+    List<WashPhotoStore.Kept> remove(@PathVariable long id, @PathVariable PhotoView view) {
         photos.remove(id, view);
         return list(id);
     }

@@ -1,6 +1,7 @@
 package eventide.server.washdays;
 
 import eventide.hair.Zone;
+import eventide.log.PhotoView;
 import eventide.picture.Ruler;
 import eventide.server.json.Shapes;
 import eventide.server.photos.Pictures;
@@ -74,36 +75,19 @@ public class WashPhotoStore {
         this.shapes = shapes;
     }
 
-    /** From where the head is seen. */
-    public enum View {
-        FRONT,
-        LEFT,
-        RIGHT,
-        BACK,
-        CROWN;
-
-        eventide.picture.View measured() {
-            return eventide.picture.View.valueOf(name());
-        }
-
-        Zone zone() {
-            return measured().zone();
-        }
-    }
-
     /**
      * One that is kept.
      *
      * @param zone that it shows most of
      * @param key under which it is to be had
      */
-    record Kept(View view, Zone zone, Instant takenAt, String key) {}
+    record Kept(PhotoView view, Zone zone, Instant takenAt, String key) {}
 
     /** From where it was taken, the picture, and what sets its scale; null for nothing. */
-    record Shown(View view, byte[] jpeg, Ruler ruler) {}
+    record Shown(PhotoView view, byte[] jpeg, Ruler ruler) {}
 
     /** One with its picture, the same for a list, and what sets its scale; null for nothing. */
-    public record Whole(View view, Instant takenAt, byte[] jpeg, byte[] small, Ruler ruler) {}
+    public record Whole(PhotoView view, Instant takenAt, byte[] jpeg, byte[] small, Ruler ruler) {}
 
     /**
      * How many bytes there are.
@@ -162,7 +146,8 @@ public class WashPhotoStore {
     Optional<Shown> shown(String key) {
         return jdbc.sql(SHOWN)
                 .param("key", key)
-                .query((row, n) -> new Shown(View.valueOf(row.getString("view")), row.getBytes("jpeg"), ruler(row)))
+                .query((row, n) ->
+                        new Shown(PhotoView.valueOf(row.getString("view")), row.getBytes("jpeg"), ruler(row)))
                 .optional();
     }
 
@@ -177,12 +162,12 @@ public class WashPhotoStore {
     }
 
     @Transactional
-    void remove(long day, View view) {
+    void remove(long day, PhotoView view) {
         jdbc.sql(REMOVE).param("day", day).param("view", view.name()).update();
     }
 
     private static Kept kept(ResultSet row, int n) throws SQLException {
-        View view = View.valueOf(row.getString("view"));
+        PhotoView view = PhotoView.valueOf(row.getString("view"));
         return new Kept(
                 view,
                 view.zone(),

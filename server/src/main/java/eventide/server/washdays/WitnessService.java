@@ -1,11 +1,13 @@
 package eventide.server.washdays;
 
 import eventide.hair.Zone;
+import eventide.log.PhotoView;
 import eventide.log.Rating;
 import eventide.log.Rating.ZoneRating;
 import eventide.picture.MarkerSheet;
 import eventide.picture.Measurement;
 import eventide.picture.Ruler;
+import eventide.picture.View;
 import eventide.practice.EyeScore;
 import eventide.practice.WitnessReport;
 import eventide.practice.Witnessed;
@@ -47,13 +49,7 @@ class WitnessService {
      * @param scores those that both gave
      */
     record SeenByBoth(
-            long washDay,
-            long clientId,
-            Instant at,
-            WashPhotoStore.View view,
-            Zone zone,
-            String key,
-            List<Witnessed> scores) {}
+            long washDay, long clientId, Instant at, PhotoView view, Zone zone, String key, List<Witnessed> scores) {}
 
     /**
      * All of them.
@@ -109,7 +105,7 @@ class WitnessService {
 
     private Measurement measured(String key, WashPhotoStore.Shown shown) {
         Measurement measured =
-                pictures.measured(shown.jpeg(), MarkerSheet.SQUARE, shown.view().measured(), shown.ruler());
+                pictures.measured(shown.jpeg(), MarkerSheet.SQUARE, View.of(shown.view()), shown.ruler());
         store.keep(key, WitnessStore.Said.of(measured));
         return measured;
     }

@@ -1,5 +1,6 @@
 package eventide.server.washdays;
 
+import eventide.log.PhotoView;
 import eventide.picture.Measurement;
 import eventide.picture.Measurement.Measure;
 import eventide.picture.Measurer;
@@ -88,7 +89,7 @@ class WitnessStore {
      *
      * @param said null where nobody asked yet
      */
-    record Photographed(long washDay, WashPhotoStore.View view, String key, Said said) {
+    record Photographed(long washDay, PhotoView view, String key, Said said) {
         boolean isFit() {
             return said != null && said.fit();
         }
@@ -130,7 +131,7 @@ class WitnessStore {
     private Photographed photographed(ResultSet row, int n) throws SQLException {
         return new Photographed(
                 row.getLong("wash_day_id"),
-                WashPhotoStore.View.valueOf(row.getString("view")),
+                PhotoView.valueOf(row.getString("view")),
                 row.getString("photo_key"),
                 shapes.kept(row.getString("measured"), Said.class));
     }
