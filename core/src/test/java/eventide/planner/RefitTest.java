@@ -157,9 +157,9 @@ public class RefitTest {
         for (int i = 0; i < 40; i++) {
             Random random = new Random(700 + i);
             Query asked = RandomQuery.of(random, 20);
-            Query long_ = new Query(
+            Query afternoon = new Query(
                     asked.hair(), asked.goal(), asked.air(), null, RandomQuery.limits(random, 240), asked.shelf());
-            Suggestion plan = Planner.best(long_, Stop.NEVER);
+            Suggestion plan = Planner.best(afternoon, Stop.NEVER);
             Limits limits = RandomQuery.limits(random, 40 + random.nextInt(60));
             Refit refit = Refit.of(new Refit.Fitting(
                     asked.hair(), asked.goal(), asked.air(), null, limits, asked.shelf(), plan.routine()));
