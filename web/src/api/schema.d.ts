@@ -4266,11 +4266,15 @@ export interface components {
             families: string;
             fields: string;
             nights: string;
+            phases: string;
+            readingNames: string;
             readings: string;
             refreshes: string;
             roles: string;
             scalp: string;
             scores: string;
+            signs: string;
+            stepFields: string;
             techniques: string;
             tools: string;
             views: string;

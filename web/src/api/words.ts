@@ -1,4 +1,6 @@
 import type {
+  ActionCard,
+  ChairEvent,
   Family,
   FollowingDay,
   Hair,
@@ -80,6 +82,21 @@ export const WISHES: readonly { wish: Wish; label: string; hint: string | undefi
   const { label, hint }: { label: string; hint?: string } = said.wishes[wish]
   return { wish, label: capital(label), hint }
 })
+
+/** The parts of the work, in their order. */
+export const PHASE: Readonly<Record<ActionCard['phase'], string>> = mapped(said.phases, capital)
+
+/** What a step may say, as it is asked for. */
+export const STEP_FIELD: Readonly<Record<keyof typeof said.stepFields, string>> = mapped(
+  said.stepFields,
+  capital,
+)
+
+/** What is seen at the chair. */
+export const SIGN: Readonly<Record<NonNullable<ChairEvent['sign']>, string>> = said.signs
+
+/** The five readings. */
+export const READING: Readonly<Record<keyof typeof said.readingNames, string>> = said.readingNames
 
 /** From where a head is photographed. */
 export const PHOTO_VIEW: Readonly<Record<PhotoKept['view'], string>> = said.views

@@ -2,10 +2,9 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { washTideQuery } from '../../api/queries'
 import type { Chair, Ended, Tide } from '../../api/types'
-import { keeping, minutesText, shortName, stepLine, ZONE_LABEL } from '../../api/words'
+import { SIGN, keeping, minutesText, shortName, stepLine, ZONE_LABEL } from '../../api/words'
 import { TideChart } from '../../chart/TideChart'
 import { Button } from '../../ui/Button'
-import { SIGN_LABEL } from './NoteSheet'
 import type { ChairRun } from './useChair'
 
 type ChairEndProps = { chair: Chair; run: ChairRun; tide: Tide | undefined; onReopen: () => void }
@@ -50,7 +49,7 @@ export function ChairEnd({ chair, run, tide, onReopen }: ChairEndProps) {
       <AtHome lines={keeping(day.routine)} />
       {record.notes.length > 0 && (
         <p className="px-4 pb-3">
-          Noted: {record.notes.map((note) => `${ZONE_LABEL[note.zone]} ${SIGN_LABEL[note.sign]}`).join(' · ')}
+          Noted: {record.notes.map((note) => `${ZONE_LABEL[note.zone]} ${SIGN[note.sign]}`).join(' · ')}
         </p>
       )}
     </section>

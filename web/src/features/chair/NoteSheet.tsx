@@ -1,22 +1,11 @@
 import { useState } from 'react'
 import type { ChairEvent, ChairRecord, Zone } from '../../api/types'
-import { ZONE_LABEL } from '../../api/words'
+import { keysOf, SIGN, ZONE_LABEL } from '../../api/words'
 import { Island } from '../../chart/Island'
 import { Sheet } from '../../ui/Sheet'
 import type { Happening } from './events'
 
 type Sign = NonNullable<ChairEvent['sign']>
-
-export const SIGN_LABEL: Record<Sign, string> = {
-  GOOD: 'good',
-  FRIZZY: 'frizzy',
-  TANGLED: 'tangled',
-  TOO_DRY: 'too dry',
-  TOO_WET: 'too wet',
-  FLAKES: 'flakes',
-  WEIGHED_DOWN: 'weighed down',
-  TENDER: 'tender',
-}
 
 type NoteSheetProps = { record: ChairRecord; onTake: (what: Happening) => void; onClose: () => void }
 
@@ -35,7 +24,7 @@ export function NoteSheet({ record, onTake, onClose }: NoteSheetProps) {
           value={(of) => (count(of) === 0 ? '·' : String(count(of)))}
         />
         <ul className="grid grid-cols-2 gap-2 sm:grid-cols-4">
-          {(Object.keys(SIGN_LABEL) as Sign[]).map((sign) => (
+          {keysOf(SIGN).map((sign) => (
             <li key={sign}>
               <button
                 type="button"
@@ -43,7 +32,7 @@ export function NoteSheet({ record, onTake, onClose }: NoteSheetProps) {
                 onClick={() => onTake({ kind: 'NOTE', zone, sign })}
                 className="border-ink aria-pressed:bg-ink aria-pressed:text-paper min-h-14 w-full border px-3 text-xl hover:bg-shallow aria-pressed:hover:bg-ink"
               >
-                {SIGN_LABEL[sign]}
+                {SIGN[sign]}
               </button>
             </li>
           ))}

@@ -1,4 +1,4 @@
-import { TOOLS } from '../../api/words'
+import { READING, TOOLS } from '../../api/words'
 import type {
   Assessment,
   Client,
@@ -146,16 +146,8 @@ function headReadings(consult: Consult, found: Found): Required<Reading> | undef
     : { strand, porosity, pattern, density, lengthCm }
 }
 
-const NAMES: Record<ReadingName, string> = {
-  strand: 'strand',
-  porosity: 'porosity',
-  pattern: 'pattern',
-  density: 'density',
-  lengthCm: 'length',
-}
-
 export function missing(consult: Consult, found: Found): string[] {
-  return READINGS.filter((field) => known(consult, found, field).from === 'open').map((f) => NAMES[f])
+  return READINGS.filter((field) => known(consult, found, field).from === 'open').map((f) => READING[f])
 }
 
 export function assumedFields(consult: Consult, found: Found): ReadingName[] {

@@ -2,20 +2,13 @@ import { useQuery } from '@tanstack/react-query'
 import { Select } from 'radix-ui'
 import { useState } from 'react'
 import { actionsQuery } from '../../api/queries'
+import { keysOf, PHASE } from '../../api/words'
 import type { ActionCard, Step } from '../../api/types'
 
 type AddStepProps = {
   onAdd: (action: Step['action']) => void
   /** Index of the step in hand, after which the new one goes. */
   after: number | undefined
-}
-
-const PHASE: Record<ActionCard['phase'], string> = {
-  PREPARE: 'Prepare',
-  STYLE: 'Style',
-  DRY: 'Dry',
-  FINISH: 'Finish',
-  KEEP: 'Keep',
 }
 
 /** Every action there is, by the part of the work it belongs to; nothing is added until one is chosen. */
@@ -58,7 +51,7 @@ export function AddStep({ onAdd, after }: AddStepProps) {
 
 /** Forty of them: made only once the list is opened, for the page is drawn anew at every tap. */
 function Actions({ cards }: { cards: readonly ActionCard[] }) {
-  return (Object.keys(PHASE) as ActionCard['phase'][]).map((phase) => (
+  return keysOf(PHASE).map((phase) => (
     <Select.Group key={phase}>
       <Select.Label className="label px-3 pt-2 pb-0.5">{PHASE[phase]}</Select.Label>
       {cards

@@ -1,19 +1,10 @@
 import type { ActionCard, Amount, Product, Step, StepTide } from '../../api/types'
 import { ZONES } from '../../api/types'
-import { ZONE_LABEL } from '../../api/words'
+import { STEP_FIELD, ZONE_LABEL } from '../../api/words'
 import { Checks } from '../../ui/Checks'
 import { Select } from '../../ui/Select'
 import { Tune } from '../../ui/Tune'
-import {
-  PARTS,
-  POSITIONS,
-  put,
-  WORD_FIELDS,
-  WORD_LABEL,
-  WORDS,
-  type StepField,
-  type WordField,
-} from './stepFields'
+import { PARTS, POSITIONS, put, WORD_FIELDS, WORDS, type StepField, type WordField } from './stepFields'
 
 type StepFieldsProps = {
   step: Step
@@ -238,7 +229,7 @@ function Word<F extends WordField>({
   const options = WORDS[field] as readonly { value: string; label: string }[]
   return (
     <Select
-      label={WORD_LABEL[field]}
+      label={STEP_FIELD[field]}
       options={[{ value: '', label: field === 'half' ? 'both' : 'as usual' }, ...options]}
       value={step[field] ?? ''}
       onChange={(to) => onChange(put(step, field, (to === '' ? undefined : to) as Step[F] | undefined))}

@@ -15,18 +15,6 @@ type Words = {
 
 export type WordField = keyof Words
 
-export const WORD_LABEL: Record<WordField, string> = {
-  technique: 'Technique',
-  tool: 'With',
-  half: 'Half of the head',
-  heat: 'Heat',
-  speed: 'Speed',
-  brushDirection: 'Brush',
-  extent: 'How far',
-  water: 'Water',
-  from: 'From',
-}
-
 export const WORDS: Words = {
   technique: options<NonNullable<Step['technique']>>(said.fields.technique),
   tool: options<NonNullable<Step['tool']>>(said.fields.tool),

@@ -181,17 +181,4 @@ public class PracticeTest extends InTheDemoSalon {
                     "kept under the name");
         }
     }
-
-    /** Chromium lays a CSS millimetre out as 96 / 25.4 px, and prints it true. */
-    @Test
-    public void theSheetIsTrueToItsMillimetres() {
-        try (BrowserContext context = browsing.fresh(1280, 800)) {
-            page = context.newPage();
-            page.navigate(browsing.server().url("/api/pictures/marker-sheet.svg"));
-            Object across = page.evaluate("() => document.getElementById('bar-across').getBoundingClientRect().width");
-            Object down = page.evaluate("() => document.getElementById('bar-down').getBoundingClientRect().height");
-            assertEquals(((Number) across).doubleValue(), 100 * 96 / 25.4, .5);
-            assertEquals(((Number) down).doubleValue(), 200 * 96 / 25.4, .5);
-        }
-    }
 }

@@ -7,6 +7,7 @@ import eventide.shape.InvalidException;
 import eventide.shape.Letters;
 import eventide.shape.Maybe;
 import eventide.shape.Range;
+import eventide.shape.Said;
 import eventide.shape.Shape;
 import java.time.Instant;
 import java.util.Comparator;
@@ -90,7 +91,7 @@ public record ChairEvent(
     }
 
     /** What may be noted of a zone without typing. */
-    public enum Sign {
+    public enum Sign implements Said {
         GOOD,
         FRIZZY,
         TANGLED,

@@ -1,9 +1,10 @@
 package eventide.hair;
 
+import eventide.shape.Said;
 import eventide.shape.Word;
 
 /** The five readings every plan needs, by their written name. */
-public enum ReadingField implements Word {
+public enum ReadingField implements Word, Said {
     STRAND("strand"),
     POROSITY("porosity"),
     PATTERN("pattern"),

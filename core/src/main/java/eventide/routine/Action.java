@@ -373,7 +373,7 @@ public enum Action implements Said {
             .frame());
 
     /** The part of the work a step belongs to. */
-    public enum Phase {
+    public enum Phase implements Said {
         PREPARE,
         STYLE,
         DRY,

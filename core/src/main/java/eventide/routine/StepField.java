@@ -1,44 +1,53 @@
 package eventide.routine;
 
+import eventide.shape.Said;
 import eventide.shape.Word;
 
 /** The fields a step may carry besides its action, by their written name. */
-public enum StepField implements Word {
-    PRODUCT("product"),
-    MIX("mix"),
-    DILUTION("dilution"),
-    TECHNIQUE("technique"),
-    ZONES("zones"),
-    HALF("half"),
-    PARTS("parts"),
-    SECTIONS("sections"),
-    AMOUNT_ML("amountMl"),
-    MINUTES("minutes"),
-    TO_WETNESS("toWetness"),
-    POSITION("position"),
-    TOOL("tool"),
-    FROM("from"),
-    BRUSH_DIRECTION("brushDirection"),
-    EXTENT("extent"),
-    TENSION("tension"),
-    WATER("water"),
-    COUNT("count"),
-    HEAT("heat"),
-    SPEED("speed"),
-    UNTIL_DRY("untilDry"),
-    HEAT_CAP("heatCap"),
-    ORDER("order"),
-    STEPS("steps");
+public enum StepField implements Word, Said {
+    PRODUCT("product", "product"),
+    MIX("mix", "mix"),
+    DILUTION("dilution", "parts of water to one"),
+    TECHNIQUE("technique", "technique"),
+    ZONES("zones", "zones"),
+    HALF("half", "half of the head"),
+    PARTS("parts", "parts"),
+    SECTIONS("sections", "sections"),
+    AMOUNT_ML("amountMl", "amount"),
+    MINUTES("minutes", "minutes"),
+    TO_WETNESS("toWetness", "to how wet"),
+    POSITION("position", "position"),
+    TOOL("tool", "with"),
+    FROM("from", "from"),
+    BRUSH_DIRECTION("brushDirection", "brush"),
+    EXTENT("extent", "how far"),
+    TENSION("tension", "under tension"),
+    WATER("water", "water"),
+    COUNT("count", "how many"),
+    HEAT("heat", "heat"),
+    SPEED("speed", "speed"),
+    UNTIL_DRY("untilDry", "until dry"),
+    HEAT_CAP("heatCap", "heat cap"),
+    ORDER("order", "order"),
+    STEPS("steps", "steps");
 
     private final String word;
+    private final String label;
 
-    StepField(String word) {
+    StepField(String word, String label) {
         this.word = word;
+        this.label = label;
     }
 
     @Override
     public String word() {
         return word;
+    }
+
+    /** As it is asked for. */
+    @Override
+    public String label() {
+        return label;
     }
 
     /** What a step says of it, null where nothing. */

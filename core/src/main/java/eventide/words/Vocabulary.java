@@ -1,5 +1,6 @@
 package eventide.words;
 
+import eventide.chair.ChairEvent;
 import eventide.diary.Desk;
 import eventide.diary.DiaryEntry;
 import eventide.hair.BuildUpSign;
@@ -7,6 +8,7 @@ import eventide.hair.Comfort;
 import eventide.hair.Condition;
 import eventide.hair.Density;
 import eventide.hair.Porosity;
+import eventide.hair.ReadingField;
 import eventide.hair.Reads;
 import eventide.hair.Scalp;
 import eventide.hair.Strand;
@@ -63,6 +65,10 @@ import java.util.function.Function;
  * @param families what an ingredient is to hair
  * @param wishes what a client may want, by its written name
  * @param refreshes what keeps a style going, as a log calls it
+ * @param phases the parts of the work
+ * @param stepFields what a step may say, as it is asked for
+ * @param signs what is seen at the chair
+ * @param readingNames the five readings, by their written name
  * @param views from where a head is photographed
  */
 public record Vocabulary(
@@ -86,7 +92,11 @@ public record Vocabulary(
         Map<String, String> families,
         Map<String, WishWord> wishes,
         Map<String, String> refreshes,
-        Map<String, String> views) {
+        Map<String, String> views,
+        Map<String, String> phases,
+        Map<String, String> stepFields,
+        Map<String, String> signs,
+        Map<String, String> readingNames) {
     /** In English, as the trade speaks it. */
     public static final Vocabulary ENGLISH = new Vocabulary(
             words(Action.values(), Action::name, action -> new Drawn(action.label(), action.motion())),
@@ -109,7 +119,11 @@ public record Vocabulary(
             labels(Family.values()),
             words(Wish.values(), Wish::word, wish -> new WishWord(wish.label(), wish.hint())),
             labels(FollowingDay.Refresh.values()),
-            labels(PhotoView.values()));
+            labels(PhotoView.values()),
+            labels(Action.Phase.values()),
+            words(StepField.values(), StepField::word, StepField::label),
+            labels(ChairEvent.Sign.values()),
+            words(ReadingField.values(), ReadingField::word, ReadingField::label));
 
     /**
      * What hands do.

@@ -213,8 +213,7 @@ public record Assumptions(
         OtherLevel furthest = most.levels().stream()
                 .max(Comparator.comparingDouble(OtherLevel::changes))
                 .orElseThrow();
-        String field =
-                most.field() == ReadingField.LENGTH ? "length" : most.field().word();
+        String field = most.field().label();
         String value = furthest.value().toLowerCase(java.util.Locale.ROOT);
         List<String> first =
                 furthest.otherwise().subList(0, Math.min(2, furthest.otherwise().size()));
