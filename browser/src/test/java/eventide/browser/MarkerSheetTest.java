@@ -58,7 +58,8 @@ public class MarkerSheetTest extends InTheDemoSalon {
         assertEquals(sheet.getHeight() * MILLIMETRES_PER_DOT, 297, 1);
         assertEquals(line(61, 70.2, true), 100, TRUE_TO_MILLIMETRES, "the bar across");
         assertEquals(line(14.2, 151, false), 200, TRUE_TO_MILLIMETRES, "the bar down");
-        // The square's left edge: seven dark modules of its finder, a light one, and so on; from corner to corner 40 mm.
+        // The square's left edge: seven dark modules of its finder, a light one, and so on; from corner to corner 40
+        // mm.
         assertEquals(line(20.8, 23, false), 7 * 40 / 25.0, TRUE_TO_MILLIMETRES, "a finder's side");
         int left = dots(20.8);
         assertTrue(isDark(left, dots(59.2)) && !isDark(left, dots(60.4)), "the square ends 40 mm below its top");

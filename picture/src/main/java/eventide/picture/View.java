@@ -1,7 +1,7 @@
 package eventide.picture;
 
+import eventide.hair.PhotoView;
 import eventide.hair.Zone;
-import eventide.log.PhotoView;
 
 /** What is seen: a head from a side, or a lock by itself. */
 public enum View {

@@ -122,7 +122,7 @@ public class HouseRulesTest {
                 .whereLayer("learning")
                 .mayOnlyBeAccessedByLayers("practice", "words", "server")
                 .whereLayer("chair")
-                .mayOnlyBeAccessedByLayers("server")
+                .mayOnlyBeAccessedByLayers("words", "server")
                 .whereLayer("planner")
                 .mayOnlyBeAccessedByLayers("chair", "learning", "diary", "practice", "server")
                 .whereLayer("log")

@@ -1,6 +1,6 @@
 package eventide.server.washdays;
 
-import eventide.log.PhotoView;
+import eventide.hair.PhotoView;
 import eventide.picture.Measurement;
 import eventide.picture.Picture;
 import eventide.picture.Ruler;

@@ -1,7 +1,7 @@
 package eventide.server.washdays;
 
+import eventide.hair.PhotoView;
 import eventide.hair.Zone;
-import eventide.log.PhotoView;
 import eventide.picture.Ruler;
 import eventide.server.json.Shapes;
 import eventide.server.photos.Pictures;

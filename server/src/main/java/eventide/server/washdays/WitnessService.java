@@ -1,7 +1,7 @@
 package eventide.server.washdays;
 
+import eventide.hair.PhotoView;
 import eventide.hair.Zone;
-import eventide.log.PhotoView;
 import eventide.log.Rating;
 import eventide.log.Rating.ZoneRating;
 import eventide.picture.MarkerSheet;

@@ -1,6 +1,5 @@
-package eventide.log;
+package eventide.hair;
 
-import eventide.hair.Zone;
 import eventide.shape.Said;
 
 /** From where a finished head is photographed, so that one wash can be laid beside another. */
