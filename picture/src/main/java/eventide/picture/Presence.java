@@ -1,5 +1,6 @@
 package eventide.picture;
 
+import boofcv.alg.filter.binary.GThresholdImageOps;
 import boofcv.struct.image.GrayF32;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
@@ -190,28 +191,7 @@ final class Presence {
         for (float value : values) {
             count[Math.min(BINS - 1, (int) (value / Math.max(1e-9, most) * BINS))]++;
         }
-        double all = 0;
-        for (int i = 0; i < BINS; i++) {
-            all += i * (double) count[i];
-        }
-        double below = 0;
-        double sum = 0;
-        double best = -1;
-        int at = 0;
-        for (int i = 0; i < BINS - 1; i++) {
-            below += count[i];
-            sum += i * (double) count[i];
-            double above = values.length - below;
-            if (below == 0 || above == 0) {
-                continue;
-            }
-            double apart = sum / below - (all - sum) / above;
-            double between = below * above * apart * apart;
-            if (between > best) {
-                best = between;
-                at = i;
-            }
-        }
+        int at = GThresholdImageOps.computeOtsu(count, BINS, values.length);
         return (at + 1) * most / BINS;
     }
 }
