@@ -37,8 +37,9 @@ public final class Ways {
         }
         List<Candidate.Hands> hands = new ArrayList<>();
         boolean wavy = query.hair().pattern().isWavy() || query.hair().pattern().isStraight();
+        // Coils too: where there is little time it is what still leaves minutes for something that holds [CP].
         hands.add(wavy ? Candidate.Hands.SCRUNCH : Candidate.Hands.SMOOTH);
-        if (!wavy && !query.hair().pattern().isCoily()) {
+        if (!wavy) {
             hands.add(Candidate.Hands.SCRUNCH);
         }
         // A brush pulls coils apart; who brushes them all the same says so [CP].
