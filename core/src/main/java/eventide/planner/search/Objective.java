@@ -124,7 +124,7 @@ public final class Objective {
 
     private static final double TO_SPARE = 15;
 
-    /** About two thirds of a warning. */
+    /** Half of what a warning costs, in points of worth [OURS]. */
     private static final double DAMP_IN_VAIN_COSTS = 2;
 
     /** Whether definition or wear is wanted and nothing that went on holds: no stylist leaves that out to save its minutes. */

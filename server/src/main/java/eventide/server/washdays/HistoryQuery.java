@@ -110,13 +110,13 @@ public class HistoryQuery {
                 .list();
     }
 
-    /** A wash that was begun, with its days. */
-    public record Worn(WashDay day, Wear wear, List<FollowingDay> following) {}
-
     /** The clients who are at the chair: begun and not over. */
     public Set<Long> atTheChair() {
         return washDays.running().stream().map(WashDay::clientId).collect(Collectors.toSet());
     }
+
+    /** A wash that was begun, with its days. */
+    public record Worn(WashDay day, Wear wear, List<FollowingDay> following) {}
 
     /** Those begun, the oldest first. */
     public List<Worn> wornBy(long client) {
