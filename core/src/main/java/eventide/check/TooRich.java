@@ -1,7 +1,6 @@
 package eventide.check;
 
 import eventide.hair.Reading;
-import eventide.hair.Strand;
 import eventide.hair.Zone;
 import eventide.routine.Routine;
 import eventide.routine.StepPlace;
@@ -21,9 +20,6 @@ import java.util.stream.Collectors;
  * there on coarse or coily hair. Mend: lighter, less, a layer dropped, rinsed. Source: common practice; the scale ours.
  */
 final class TooRich implements Rule {
-    /** Short of this the judgement is the stylist's, not ours [OURS]. */
-    private static final double CLEARLY_OVER = 1.15;
-
     @Override
     public String id() {
         return "A1";
@@ -41,22 +37,21 @@ final class TooRich implements Rule {
         return found;
     }
 
+    /** One finding for the head, said of the zone that is worst off; of the whole head where all of it is. */
     private List<Finding> heavy(Wash wash) {
         Zone worst = null;
-        double most = CLEARLY_OVER;
+        double most = 0;
         int over = 0;
         for (Zone zone : Zone.values()) {
             Reading reading = wash.hair().at(zone);
-            boolean wanted =
-                    (reading.strand() == Strand.COARSE || reading.pattern().isCoily())
-                            && wash.goal().softnessFirst();
-            double ratio = wanted ? 0 : Richness.of(wash, zone) / Richness.borne(reading, wash.schools());
-            if (ratio > CLEARLY_OVER) {
+            double worn = Richness.of(wash, zone);
+            double borne = Richness.borne(reading, wash.schools());
+            if (Richness.isTooMuch(worn, borne, reading, wash.goal())) {
                 over++;
-            }
-            if (ratio > most) {
-                most = ratio;
-                worst = zone;
+                if (worn / borne > most) {
+                    most = worn / borne;
+                    worst = zone;
+                }
             }
         }
         if (worst == null) {
@@ -80,6 +75,7 @@ final class TooRich implements Rule {
                 mend(wash, zone, heaviest)));
     }
 
+    /** What holds is halved, for without it nothing lasts; what feeds may go. */
     private static Mend mend(Wash wash, Zone zone, Layer heaviest) {
         if (heaviest.holds()) {
             double less = Math.round(heaviest.amount().ml() * 50) / 100.0;
@@ -114,7 +110,8 @@ final class TooRich implements Rule {
             List<Layer> rest = wash.layersIn(zone).stream()
                     .filter(layer -> !out.contains(layer))
                     .toList();
-            if (Richness.of(rest) <= CLEARLY_OVER * Richness.borne(wash.hair().at(zone), wash.schools())) {
+            Reading reading = wash.hair().at(zone);
+            if (!Richness.isTooMuch(Richness.of(rest), Richness.borne(reading, wash.schools()), reading, wash.goal())) {
                 break;
             }
         }

@@ -119,6 +119,20 @@ public final class OtherStylers {
             return share;
         }
 
+        /** Whether it would wear clearly more richness than it bears, with these stylers on what else is worn. */
+        public boolean isTooRich(Worn stylers) {
+            return isTooRich(stylers.richness() + besideRichness);
+        }
+
+        /** Whether it does as it was run. */
+        public boolean isTooRich() {
+            return isTooRich(features.richness());
+        }
+
+        private boolean isTooRich(double richness) {
+            return Richness.isTooMuch(richness, features.richnessBorne(), hair, wash.goal());
+        }
+
         /**
          * Each score with these stylers instead.
          *
@@ -203,6 +217,7 @@ public final class OtherStylers {
                 || layer.product().role().moisturises() && layer.product().role() != Role.OIL;
     }
 
+    /** By the order of {@link ScoreName}, before they are bent into the scale. */
     private static double[] sums(Ledger ledger) {
         double[] sums = new double[NAMES.length];
         for (int i = 0; i < sums.length; i++) {

@@ -44,7 +44,13 @@ public record Judgement(
         List<String> ignored,
         List<Caution> cautions,
         List<String> beyond) {
-    /** What to judge; schools and limits may be absent. */
+    /**
+     * What to judge; schools and limits may be absent.
+     *
+     * @param schools null for no side taken
+     * @param limits null where no limit is asked about
+     * @param learned what the log has taught of this head; null for nothing
+     */
     public record Question(
             Hair hair,
             Goal goal,

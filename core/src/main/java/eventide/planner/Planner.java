@@ -21,14 +21,11 @@ import eventide.planner.search.Refinement;
 import eventide.planner.search.Search;
 import eventide.planner.search.Tidied;
 import eventide.planner.search.Ways;
-import eventide.routine.Limits;
 import eventide.shape.Changed;
 import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Objects;
 import java.util.concurrent.ForkJoinTask;
 import java.util.function.Function;
@@ -105,16 +102,18 @@ public final class Planner {
         return best;
     }
 
-    /** The best of some plans to begin with, each settled: smaller things, and a way of working, suit each other. */
-    private Evaluation begun() {
+    /** Plans to begin with, each settled, best first: smaller things, and a way of working, suit each other. */
+    private List<Evaluation> begun() {
         Details usual = usual(preparation.asked());
         List<Evaluation> contenders = new ArrayList<>(contenders(usual));
         if (search.isHindered()) {
             shortened(usual).forEach(shorter -> contenders.addAll(contenders(shorter)));
         }
         // Where there is no time, what was run so far has to do.
-        Evaluation best = refinement().bestOf(contenders, Double.NEGATIVE_INFINITY);
-        return best == null && stop.isDue() ? runs.best() : best;
+        List<Evaluation> settled = refinement().allOf(contenders, Double.NEGATIVE_INFINITY);
+        return settled.isEmpty() && stop.isDue()
+                ? Stream.ofNullable(runs.best()).toList()
+                : settled;
     }
 
     /** What else to begin with where limits are in the way: without the care this hair asks for; as quick as may be; so, with the care. */
@@ -138,12 +137,9 @@ public final class Planner {
      * neither would be better otherwise. Null where nothing was found that keeps the limits.
      */
     private Evaluation best() {
-        Evaluation best = begun();
+        Evaluation best = betterBegun(begun());
         for (int turn = 0; best != null && turn < MOST_TURNS && !stop.isDue(); turn++) {
-            Evaluation better = searched(best).best();
-            better = better == null || better.worth() <= best.worth() + Refinement.WORTH_CHANGING
-                    ? new Improvement(query, search, refinement(), runs).of(best)
-                    : better;
+            Evaluation better = new Improvement(query, searched(best), refinement(), runs).of(best);
             if (better == null) {
                 break;
             }
@@ -151,6 +147,31 @@ public final class Planner {
         }
         if (best != null) {
             searched(best);
+        }
+        return best;
+    }
+
+    /** Where limits are in the way, what is best when it is settled need not be once larger steps are tried: the second is tried too. */
+    private Evaluation betterBegun(List<Evaluation> begun) {
+        Evaluation best = begun.isEmpty() ? null : begun.get(0);
+        if (begun.size() < 2 || !search.isHindered() || begun.get(1).worth() < best.worth() - SECOND_NEAR) {
+            return best;
+        }
+        Evaluation second = improvedAsWorked(begun.get(1));
+        return Evaluation.BEST_FIRST.compare(second, best) < 0 ? second : best;
+    }
+
+    /** Points of worth that the larger steps may make up [OURS]. */
+    private static final double SECOND_NEAR = 1;
+
+    private Evaluation improvedAsWorked(Evaluation plan) {
+        Evaluation best = plan;
+        for (int turn = 0; turn < MOST_TURNS && !stop.isDue(); turn++) {
+            Evaluation better = new Improvement(query, searched(best), refinement(), runs).asWorked(best);
+            if (better == null) {
+                return best;
+            }
+            best = refined(better);
         }
         return best;
     }
@@ -309,7 +330,7 @@ public final class Planner {
     }
 
     private Refinement refinement() {
-        return new Refinement(query, preparation, runs::of, stop);
+        return new Refinement(query, preparation, space::partings, runs::of, stop);
     }
 
     /** The best plan with just one thing decided otherwise, for each thing there is to decide; the smaller things alike. */
@@ -356,43 +377,9 @@ public final class Planner {
         });
     }
 
-    /** Which limit is in the way, and what giving more of it would buy: planned anew with each limit lifted in turn. */
     private String nothing() {
-        Limits given = query.limitsOrUsual();
-        List<String> buys = new ArrayList<>();
-        relax(buys, "more minutes", Changed.with(given, "minutes", ALL_DAY));
-        if (given.chairMinutes() != null) {
-            relax(buys, "more hands-on minutes", Changed.with(given, "chairMinutes", null));
-        }
-        if (given.mustBeDryBy() != null) {
-            relax(buys, "longer to be dry", Changed.with(given, "mustBeDryBy", null));
-        }
-        if (given.maxCostCents() != null) {
-            relax(buys, "a larger budget", Changed.with(given, "maxCostCents", null));
-        }
-        String most = runs.broken().entrySet().stream()
-                .max(Map.Entry.comparingByValue())
-                .map(Map.Entry::getKey)
-                .orElse("shelf");
-        return "Nothing fits the " + most + " given. "
-                + (buys.isEmpty()
-                        ? stop.isDue() ? "" : "No one limit lifted by itself would do."
-                        : String.join(" ", buys));
-    }
-
-    private static final double ALL_DAY = 1440;
-
-    private void relax(List<String> buys, String what, Limits limits) {
-        Evaluation plan = stop.isDue() ? null : new Planner(Changed.with(query, "limits", limits), stop).first();
-        if (plan != null) {
-            buys.add(String.format(
-                    Locale.ROOT,
-                    "With %s: %s, %s, in %.0f minutes, %.0f of them hands-on.",
-                    what,
-                    plan.choice().hands().label,
-                    plan.choice().drying().label,
-                    Math.ceil(plan.wash().course().minutes()),
-                    Math.ceil(plan.wash().course().chairMinutes())));
-        }
+        return LimitsInTheWay.words(query.limitsOrUsual(), runs.broken(), stop, limits -> new Planner(
+                        Changed.with(query, "limits", limits), stop)
+                .first());
     }
 }

@@ -12,7 +12,14 @@ import eventide.wash.Features;
 import java.util.List;
 import java.util.Map;
 
-/** A routine worth doing, named for what it favours, with all that a check says of it. */
+/**
+ * A routine worth doing, named for what it favours, with all that a check says of it.
+ *
+ * @param name what sets it apart from the others offered
+ * @param why in the order a stylist would ask
+ * @param findings what the rules say of it all the same
+ * @param features for each zone what the outcome was worked out from
+ */
 public record Suggestion(
         String name,
         List<Reason> why,

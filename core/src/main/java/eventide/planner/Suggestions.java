@@ -41,6 +41,10 @@ public record Suggestions(
         return new Suggestions(suggestions, considered, refused, nothing, unfinished, bestOf, tookMillis, points);
     }
 
-    /** A product that may not be used on this head. */
+    /**
+     * A product that may not be used on this head.
+     *
+     * @param because what stands in the way on this head, in words
+     */
     public record Refused(Product product, String because) {}
 }

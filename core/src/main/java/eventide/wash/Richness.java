@@ -6,6 +6,7 @@ import eventide.hair.Strand;
 import eventide.hair.Zone;
 import eventide.product.Product;
 import eventide.product.Role;
+import eventide.routine.Goal;
 import eventide.routine.Half;
 import eventide.routine.Schools;
 import java.util.List;
@@ -29,7 +30,21 @@ public final class Richness {
     /** The same of an oil: a finishing oil is advised by the drop, and spoonfuls are many times that [OURS]. */
     private static final double MOST_FULLNESS_OF_OIL = 30;
 
+    /** Times what the hair bears from which it is clearly too much: short of that the judgement is the stylist's [OURS]. */
+    private static final double CLEARLY_OVER = 1.15;
+
     private Richness() {}
+
+    /**
+     * Whether hair wears clearly more than it bears. Coarse or coily hair that is to be soft first may wear any of it: that is meant.
+     *
+     * @param worn in points of richness
+     * @param borne likewise, as {@link #borne} says
+     */
+    public static boolean isTooMuch(double worn, double borne, Reading reading, Goal goal) {
+        boolean wanted = (reading.strand() == Strand.COARSE || reading.pattern().isCoily()) && goal.softnessFirst();
+        return !wanted && worn > CLEARLY_OVER * borne;
+    }
 
     /** Points of richness worn in a zone, by how much of each went on. */
     public static double of(Wash wash, Zone zone) {
@@ -77,6 +92,7 @@ public final class Richness {
         return (share * strand + (1 - share) * porosity) * pattern(reading);
     }
 
+    /** Times what strand and porosity bear: straight and wavy hair shows weight sooner, coils wear it gladly [CP; the figures OURS]. */
     private static double pattern(Reading reading) {
         if (reading.pattern().isStraight()) {
             return .85;

@@ -46,6 +46,7 @@ public class RefinementTest {
         return new Refinement(
                 query,
                 new Preparation(query, new Bottles(query, new ShelfFilter(query).allowed())),
+                choice -> List.of(),
                 search::judge,
                 Stop.NEVER);
     }

@@ -52,7 +52,12 @@ public record Assumptions(
     /** Points of worth that the plan taken may fall short of the best one there, and still need not change [OURS]. */
     private static final double WILL_DO = .5;
 
-    /** The plan's question, and which of the head's own readings were assumed. */
+    /**
+     * The plan's question, and which of the head's own readings were assumed.
+     *
+     * @param assumed readings nobody took yet
+     * @param shelf at most what a salon and a client own
+     */
     public record Resting(
             Hair hair,
             Goal goal,
@@ -87,11 +92,22 @@ public record Assumptions(
         }
     }
 
-    /** One reading and what its other levels would do. {@code changes} is the mean size over them. */
+    /**
+     * One reading and what its other levels would do. {@code changes} is the mean size over them.
+     *
+     * @param value the level that is assumed
+     * @param changes points of worth that today's plan would be poorer by, at the level it hangs on most
+     */
     public record Assumption(
             ReadingField field, String value, GuidedTest settledBy, double changes, List<OtherLevel> levels) {}
 
-    /** Another level of a reading: how far the plan would move, and in what. */
+    /**
+     * Another level of a reading: how far the plan would move, and in what.
+     *
+     * @param value the level's own word
+     * @param changes points of worth that today's plan is poorer by there than the plan made for it
+     * @param otherwise what that plan does otherwise
+     */
     public record OtherLevel(String value, double changes, List<String> otherwise) {}
 
     /** Varies each reading nobody took over its levels, and says which of them would change what is done. */
@@ -123,6 +139,11 @@ public record Assumptions(
                 unfinished);
     }
 
+    /**
+     * Plans for the head as it would be were this reading a level off, and weighs how much poorer today's plan would be there.
+     *
+     * @return null where no other level could be planned in time
+     */
     private static Assumption vary(Resting asked, Evaluation taken, ReadingField field, Stop stop) {
         List<OtherLevel> levels = new ArrayList<>();
         double sum = 0;
@@ -189,6 +210,7 @@ public record Assumptions(
                 .toList();
     }
 
+    /** The reading's own word. */
     private static String valueOf(Hair hair, ReadingField field) {
         return switch (field) {
             case STRAND -> hair.strand().name();
@@ -199,6 +221,7 @@ public record Assumptions(
         };
     }
 
+    /** What settles it in a minute. */
     private static GuidedTest test(ReadingField field) {
         return switch (field) {
             case STRAND -> GuidedTest.STRAND_ROLL;

@@ -38,7 +38,12 @@ public record Compared(
         double minutes,
         double chairMinutes,
         double costCents) {
-    /** Two routines and the head they are for. */
+    /**
+     * Two routines and the head they are for.
+     *
+     * @param one the routine that is taken
+     * @param other what it is laid beside
+     */
     public record Pairing(
             Hair hair,
             Goal goal,

@@ -21,6 +21,7 @@ final class MinutesHere {
     /** The least that a mask and a protein treatment work in, minutes [CP]. */
     private static final double LEAST_MASK = 2;
 
+    /** Minutes below which a protein treatment does nothing [CP]. */
     private static final double LEAST_PROTEIN = 15;
     /** Less than this nobody counts, minutes. */
     private static final double SLIGHT = .5;
@@ -43,6 +44,7 @@ final class MinutesHere {
         return "There are only " + Math.round(wash.limits().minutes()) + " minutes here.";
     }
 
+    /** A mask or a treatment down to the minutes below which it does nothing, as far as minutes are wanting. */
     private Wash caredForAsShortAsWorks(Wash wash) {
         Wash shorter = wash;
         for (StepPlace place : wash.places()) {
@@ -58,6 +60,7 @@ final class MinutesHere {
         return shorter;
     }
 
+    /** The last drying gives way first; hair that goes out damp for it is not broken, fluffed or oiled any more. */
     private Wash driedForAsLongAsThereIs(Wash wash) {
         if (over(wash) <= SLIGHT) {
             return wash;
@@ -99,6 +102,7 @@ final class MinutesHere {
         return shorter.with(ToolsHere.withoutGuard(shorter.routine(), changes));
     }
 
+    /** @param said where what went is noted */
     private static Routine withoutWhatIsForDryHair(Wash wash, List<Fitted> said) {
         Routine damp = wash.routine();
         for (StepPlace place : lastFirst(wash)) {

@@ -42,10 +42,20 @@ public record Refit(Routine routine, List<Fitted> changes, @Maybe String unfinis
         this(routine, changes, null, List.of());
     }
 
-    /** One change, and why this head asks for it. */
+    /**
+     * One change, and why this head asks for it.
+     *
+     * @param what was done to the routine, in words
+     * @param why what of the head, the shelf, the tools or the limits asked for it
+     */
     public record Fitted(String what, String why) {}
 
-    /** A routine kept from elsewhere, and the head it is to fit. */
+    /**
+     * A routine kept from elsewhere, and the head it is to fit.
+     *
+     * @param routine as it was for another head
+     * @param shelf what may be used instead here
+     */
     public record Fitting(
             Hair hair,
             Goal goal,
@@ -122,6 +132,7 @@ public record Refit(Routine routine, List<Fitted> changes, @Maybe String unfinis
                 || one.role() == other.role() && one.name().equals(other.name());
     }
 
+    /** Amounts were for another head: they are advised anew. */
     private static Routine amountsAnew(Routine routine, List<Fitted> changes) {
         boolean given = false;
         Routine fitted = routine;
@@ -190,6 +201,7 @@ public record Refit(Routine routine, List<Fitted> changes, @Maybe String unfinis
         return fitted;
     }
 
+    /** Of the same role the nearest in hold and richness, null for none. */
     private static Product likest(Product product, List<Product> allowed) {
         return allowed.stream()
                 .filter(other -> other.role() == product.role())

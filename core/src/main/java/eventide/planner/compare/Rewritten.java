@@ -42,6 +42,7 @@ public record Rewritten(List<String> was, List<String> now) {
         return common;
     }
 
+    /** @param common lengths of what two tails have in common, by where they begin */
     private static List<Rewritten> pieces(List<String> one, List<String> other, int[][] common) {
         List<Rewritten> pieces = new ArrayList<>();
         List<String> was = new ArrayList<>();
@@ -64,6 +65,7 @@ public record Rewritten(List<String> was, List<String> now) {
         return List.copyOf(pieces);
     }
 
+    /** Ends a piece that was rewritten, if any is open. */
     private static void close(List<String> was, List<String> now, List<Rewritten> pieces) {
         if (!was.isEmpty() || !now.isEmpty()) {
             pieces.add(new Rewritten(List.copyOf(was), List.copyOf(now)));

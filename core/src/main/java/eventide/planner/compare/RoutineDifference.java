@@ -19,10 +19,15 @@ public final class RoutineDifference {
     /** What each kind of thing weighs in {@link #size}: another product or way is a change of plan, a further small step hardly one [OURS]. */
     private static final double PRODUCT = 1;
 
+    /** Each in parts of a change that everybody would call another plan [OURS]. */
     private static final double HANDS = 1;
+    /** Another way of drying is as much as other hands [OURS]. */
     private static final double DRYING = 1;
+    /** Half as much: the same work in other pieces [OURS]. */
     private static final double SECTIONS = .5;
+    /** A bottle in another amount [OURS]. */
     private static final double AMOUNT = .5;
+    /** What is done beside the styling: care, cloth, clips [OURS]. */
     private static final double BESIDE = .25;
     /** Amounts nearer than this are the same to a hand, ratio. */
     private static final double SAME_AMOUNT = 1.25;
@@ -124,6 +129,7 @@ public final class RoutineDifference {
         return least <= 0 ? (a == b ? 1 : Double.POSITIVE_INFINITY) : Math.max(a, b) / least;
     }
 
+    /** What stays on the hair, by name, in the order it goes on. */
     private static Set<String> worn(Suggestion suggestion) {
         Set<String> names = new LinkedHashSet<>();
         int rinse = suggestion.routine().lastRinse();

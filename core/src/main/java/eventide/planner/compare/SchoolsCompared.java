@@ -78,6 +78,10 @@ public record SchoolsCompared(List<Disagreement> questions, @Maybe String unfini
 
     private record Asked(SchoolQuestion question, SchoolQuestion.Side side) {}
 
+    /**
+     * @param plan null where that side has none here
+     * @param seen its scores with no school taken
+     */
     private record Answered(Asked asked, @Maybe Suggestion plan, @Maybe Scores seen) {}
 
     /** Plans the head anew under each other answer to each question the schools differ on, the rest as it is done today. */
@@ -116,6 +120,7 @@ public record SchoolsCompared(List<Disagreement> questions, @Maybe String unfini
                 unfinished);
     }
 
+    /** By question, the sides that would do something else today; largest difference first. */
     private static List<Disagreement> gathered(Query query, Suggestion taken, List<Answered> answers) {
         List<Disagreement> questions = new ArrayList<>();
         for (SchoolQuestion question : SchoolQuestion.ALL) {
@@ -138,6 +143,7 @@ public record SchoolsCompared(List<Disagreement> questions, @Maybe String unfini
         return List.copyOf(questions);
     }
 
+    /** The largest move of any score, as a share of its scale. */
     private static double size(Disagreement question) {
         return question.others().stream()
                 .flatMap(other -> other.moved().stream())
@@ -204,6 +210,7 @@ public record SchoolsCompared(List<Disagreement> questions, @Maybe String unfini
                 .overall();
     }
 
+    /** Null where what it would do moves nothing that can be seen. */
     private static OtherSchool other(Query query, Suggestion taken, Answered answer) {
         Scores from = taken.outcome().overall();
         List<Moved> moved = Moved.between(from, answer.seen());

@@ -106,6 +106,7 @@ public final class ToolsHere {
         return byTool(step);
     }
 
+    /** With the cloth or cap there is; null where there is none for it. */
     private Step byTool(Step step) {
         if (step.tool() == Tool.TSHIRT && lacks(OwnedTool.TSHIRT)) {
             Tool cap = step.action() == Action.COVER && !lacks(OwnedTool.CAP) ? Tool.CAP : null;
@@ -126,6 +127,11 @@ public final class ToolsHere {
         return step;
     }
 
+    /**
+     * Notes what was put in a step's place.
+     *
+     * @param other null where nothing is
+     */
     private Step instead(Step step, Step other, String why) {
         String what = other == null
                 ? "Without: " + StepWords.said(step)
@@ -142,6 +148,7 @@ public final class ToolsHere {
                 .build();
     }
 
+    /** The same drying by another machine or way of holding it. */
     private static Step dryer(Action action, Step step) {
         return Step.of(action)
                 .heat(step.heat() == null ? Heat.WARM : step.heat())

@@ -4,7 +4,14 @@ import eventide.product.Product;
 import eventide.shape.Maybe;
 import java.util.Objects;
 
-/** What a plan decides. Any product may be null: that layer is left out. */
+/**
+ * What a plan decides. Any product may be null: that layer is left out.
+ *
+ * @param leaveIn a leave-in or a primer
+ * @param hands without anything that holds they shape nothing, and are all one
+ * @param sections against what is usual for such hair
+ * @param details the smaller things
+ */
 public record Candidate(
         @Maybe Product leaveIn,
         @Maybe Product cream,

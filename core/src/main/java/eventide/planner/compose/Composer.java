@@ -38,12 +38,14 @@ public final class Composer {
     /** Sections of which the last wait long enough to be covered [OURS]. */
     private static final int WAITS_LONG_FROM = 6;
 
+    /** Percent of water are said in fives: no hand hits them nearer [CP]. */
     private static final double FIVE = 5;
     /** Foam that lifts a crown: two eggs [CP: an egg is about 40 ml]. */
     private static final double CROWN_FOAM_ML = 80;
     /** Where a school wants the hair at the gel, percent: soaking, or damp [CP]. */
     public static final double SOAKING = 80;
 
+    /** Percent of water hair is brought to where the school wants stylers on damp hair [CP]. */
     public static final double DAMP = 50;
 
     /** Part of a styler's window that hair is squeezed above what is aimed at [OURS]. */
@@ -54,6 +56,7 @@ public final class Composer {
     private final DryAndFinish drying;
     private final Pattern pattern;
 
+    /** @param shelf what may be used here, as {@link ShelfFilter} leaves it */
     public Composer(Query query, List<Product> shelf) {
         this.query = query;
         Bottles bottles = new Bottles(query, shelf);
@@ -83,10 +86,12 @@ public final class Composer {
         return underHood ? LEAST_UNDER_HOOD : LEAST_STAY;
     }
 
+    /** Minutes below which nobody stays on under a dryer [OURS]. */
     private static final double LEAST_STAY = 5;
     /** Setting somebody under a hood for less takes longer than she sits there, minutes [OURS]. */
     private static final double LEAST_UNDER_HOOD = 10;
 
+    /** Layers from the lightest to the one that holds, by the school's order, then the hands. */
     private void style(Candidate choice, List<Step> steps) {
         if (query.goal().volume() == 0) {
             // Hair sets as it lies wet: the line is made before anything goes on, and none where volume matters [CP].
@@ -154,6 +159,7 @@ public final class Composer {
         return apply.amountMl(Math.round(advised * amount.factor * 10) / 10.0).build();
     }
 
+    /** What holds goes on over the whole head where it is scrunched, else section by section, shaped while it is wet. */
     private void shape(Candidate choice, Product hold, int sections, List<Step> steps) {
         boolean free = leavesRootsFree();
         Details.Share amount = choice.details().dose().hold();
@@ -220,6 +226,7 @@ public final class Composer {
         return on(apply, sparesTheScalp());
     }
 
+    /** A scalp to be spared comes first, then what the school says, then whether volume is wanted. */
     private boolean leavesRootsFree() {
         Schools.RootProduct school = query.schoolsOrDefault().roots();
         return sparesTheScalp()
@@ -262,6 +269,7 @@ public final class Composer {
         }
     }
 
+    /** Brings the hair to a product's water where it comes wetter. */
     private void squeezeFor(Candidate choice, Product product, List<Step> steps) {
         if (isSqueezedFor(product, query.schoolsOrDefault())) {
             steps.add(
@@ -290,6 +298,7 @@ public final class Composer {
         return product.role() == Role.GEL && schools.gelOn() == Schools.GelOn.DAMP;
     }
 
+    /** Percent of water the hair is squeezed to. */
     private double squeezed(Candidate choice, Product product) {
         return isDamp(product)
                 ? DAMP
@@ -323,6 +332,7 @@ public final class Composer {
         return nearest > high ? percent : nearest;
     }
 
+    /** Percent of water a product is to meet, by the school where it says, else by its own window. */
     private double aim(Candidate choice, Product product) {
         if (isSoaked(product) || isDamp(product)) {
             return isDamp(product) ? DAMP : SOAKING;
@@ -362,10 +372,12 @@ public final class Composer {
     /** Short hair has few pieces to part it into: so many, and one more for so many cm [OURS]. */
     private static final double LEAST_PIECES = 2;
 
+    /** Centimetres of hair that make one more piece worth parting [OURS]. */
     private static final double CM_FOR_A_PIECE = 3;
     /** More are hours of work, whatever the hair [OURS]. */
     private static final double MOST_PIECES = 16;
 
+    /** @param product null for none */
     private static void addIf(List<Product> layers, Product product) {
         if (product != null) {
             layers.add(product);

@@ -4,7 +4,14 @@ import eventide.hair.Zone;
 import eventide.routine.NightCare;
 import java.util.List;
 
-/** The smaller things a plan decides once its layers, hands, parting and drying stand, in the order they are done. */
+/**
+ * The smaller things a plan decides once its layers, hands, parting and drying stand, in the order they are done.
+ *
+ * @param before care in the wash
+ * @param dose how much of what holds and of what feeds
+ * @param work water, order and hands while it goes on
+ * @param finish from the last drying to the night
+ */
 public record Details(Before before, Doses dose, Work work, Finish finish) {
     /**
      * What is done before styling.

@@ -31,6 +31,7 @@ public final class DryAndFinish {
     /** Of the whole head: the roots lag behind, and its lengths are then about 70 % dry [OURS]. */
     private static final double CLIPS_DRY = 62;
 
+    /** Percent dry at which the dryer is put down where air does the rest [CP]. */
     private static final double PART_DRY = 85;
     /** Between rounds, when hair is about this dry, oil goes on frizzy strands [CP]. */
     private static final double BETWEEN_DRY = 80;
@@ -111,12 +112,14 @@ public final class DryAndFinish {
         return Step.of(DampAir.slowsDrying(query.air()) ? Action.FAN : Action.AIR);
     }
 
+    /** Whether there is a machine and the school lets one dry. */
     boolean mayBlow() {
         Limits limits = query.limitsOrUsual();
         return query.schoolsOrDefault().dryTo() != Schools.DryTo.AIR
                 && (limits.has(OwnedTool.DIFFUSER) || limits.has(OwnedTool.HOODED_DRYER));
     }
 
+    /** In the room's air: clips out on the way, roots by the dryer where the plan says so. */
     private void air(Candidate choice, boolean clips, List<Step> steps) {
         if (clips) {
             steps.add(air().untilDry(CLIPS_DRY).build());
@@ -154,6 +157,7 @@ public final class DryAndFinish {
         return Step.of(Action.HOOD).heat(Heat.WARM).untilDry(untilDry).build();
     }
 
+    /** A protectant before heat, unless the gel is one. */
     private void guard(Candidate choice, List<Step> steps) {
         Product guard = bottles.first(Role.HEAT_PROTECTANT);
         boolean guarded = choice.gel() != null && choice.gel().guardsHeat();
@@ -165,6 +169,7 @@ public final class DryAndFinish {
         }
     }
 
+    /** Hovering until the cast has set, then the bowl: before that it would be broken up where it is cupped. */
     private void diffuse(Candidate choice, boolean clips, double stayMinutes, List<Step> steps) {
         guard(choice, steps);
         begin(choice, steps);
@@ -229,6 +234,7 @@ public final class DryAndFinish {
                 .build());
     }
 
+    /** @param untilDry percent dry at which it is put down */
     private static Step dryer(Candidate choice, Action action, double untilDry, Speed speed) {
         return Step.of(action)
                 .heat(Heat.WARM)
@@ -277,6 +283,7 @@ public final class DryAndFinish {
         }
     }
 
+    /** What is done at the roots once hair is dry. */
     private static void roots(Details.Roots roots, List<Step> steps) {
         if (roots == Details.Roots.PICKED) {
             steps.add(Step.of(Action.PICK)
@@ -368,6 +375,7 @@ public final class DryAndFinish {
         return all;
     }
 
+    /** @param stop percent dry at which the dryer is put down, where it is before the end */
     private static Details.Finish finish(boolean clips, boolean castLeft, boolean fluff, double stop) {
         return new Details.Finish(
                 true,

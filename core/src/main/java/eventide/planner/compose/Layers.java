@@ -7,6 +7,7 @@ public record Layers(boolean leaveIn, boolean cream, boolean gel, boolean mousse
                 choice.leaveIn() != null, choice.cream() != null, choice.gel() != null, choice.mousse() != null);
     }
 
+    /** Whether something goes into that slot. */
     public boolean has(Stylers.Slot slot) {
         return switch (slot) {
             case GEL -> gel;

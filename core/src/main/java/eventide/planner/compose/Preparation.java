@@ -36,15 +36,22 @@ public final class Preparation {
     /** Between two treatments with protein, days: fortnightly, weekly where hair is known to thrive on it [CP]. */
     private static final double FORTNIGHT = 14;
 
+    /** Days. */
     private static final double WEEK = 7;
     /** Left to work, minutes [CP]. */
     private static final List<Double> PROTEIN_MINUTES = List.of(15.0, 30.0);
 
+    /** Minutes of a mask on fine hair after the shampoo [CP: longer goes limp]. */
     private static final double MASK_FINE = 2;
+    /** The same on medium strands [CP]. */
     private static final double MASK_MEDIUM = 5;
+    /** The same on coarse strands [CP]. */
     private static final double MASK_COARSE = 12;
+
     private static final List<Double> MASK_MINUTES = List.of(MASK_FINE, MASK_MEDIUM, 10.0, MASK_COARSE, 15.0);
+    /** Minutes of a mask before the shampoo, on any hair [CP]. */
     private static final double MASK_BEFORE = 20;
+
     private static final List<Double> MASK_BEFORE_MINUTES = List.of(MASK_BEFORE, 40.0);
 
     private final Query query;
@@ -71,6 +78,7 @@ public final class Preparation {
         return (dry || worn) && !soft && bottles.first(Role.MASK) != null ? Care.MASK : Care.NONE;
     }
 
+    /** Whether any zone is read so. */
     private boolean has(Condition condition) {
         for (Zone zone : Zone.values()) {
             if (query.hair().at(zone).condition().contains(condition)) {
@@ -86,6 +94,7 @@ public final class Preparation {
         return new Details.Before(care, usualMinutes(care), clarified && !strips(care, true));
     }
 
+    /** How long it is left on by the trade, minutes: of a mask before the shampoo long, after it by the strand. */
     private double usualMinutes(Care care) {
         if (care != Care.MASK) {
             return care == Care.NONE ? 0 : PROTEIN_MINUTES.get(0);
@@ -123,6 +132,7 @@ public final class Preparation {
         return clarified && care == Care.PROTEIN && query.hair().isFragileAnywhere();
     }
 
+    /** The times it may be left on, shortest first; none where nothing is given. */
     private List<Double> minutes(Care care) {
         boolean before = query.schoolsOrDefault().mask() == Schools.MaskPlace.BEFORE;
         return switch (care) {
@@ -242,6 +252,7 @@ public final class Preparation {
         }
     }
 
+    /** From the ends up, with fingers, in conditioner. */
     private static Step detangle() {
         return Step.of(Action.DETANGLE)
                 .from(DetangleFrom.ENDS)
@@ -249,6 +260,7 @@ public final class Preparation {
                 .build();
     }
 
+    /** @param minutes it is left on */
     private Step mask(double minutes) {
         return Step.of(Action.MASK)
                 .product(bottles.first(Role.MASK))

@@ -50,6 +50,10 @@ public final class ShelfFilter {
         }
     }
 
+    /**
+     * Why a bottle may not be used here, empty where it may: what is reacted to first, then what the client keeps to, then what
+     * is left in it.
+     */
     private static Optional<String> because(Query query, Product product) {
         Optional<Allergens.Reaction> allergy = Allergens.on(
                         product, query.hair().allergiesOrEmpty())

@@ -7,7 +7,6 @@ import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Advised;
 import eventide.routine.Schools;
-import eventide.wash.Correction;
 import eventide.wash.HoldWorn;
 import eventide.wash.LabelWorn;
 import eventide.wash.Richness;
@@ -80,22 +79,36 @@ public final class Stylers {
             LabelWorn label,
             boolean guards,
             boolean buildsUp,
+            int water,
             Map<ScoreName, Double> learned) {
-        public static Alike of(Product product, Correction correction) {
+        static Alike of(Product product, Query query) {
             return new Alike(
                     HoldWorn.counts(product) ? product.hold() : 0,
                     Richness.of(product),
                     LabelWorn.of(product),
                     product.guardsHeat(),
                     product.label().traits().buildsUp(),
-                    correction.ofBottle(product.name()));
+                    waterFor(product, query),
+                    query.learnedOrNone().ofBottle(product.name()));
         }
+    }
+
+    /** Percent of water below which hair is squeezed dry for a styler: a wait, or a cloth, more [OURS]. */
+    private static final double DRY = 55;
+
+    /** How dry the hair is made for it: which minutes it takes hangs on that. */
+    private static int waterFor(Product product, Query query) {
+        if (!Composer.isSqueezedFor(product, query.schoolsOrDefault())) {
+            return 0;
+        }
+        return Composer.squeezedTo(product, Details.Water.USUAL) < DRY ? 2 : 1;
     }
 
     private final Map<Slot, List<Product>> bottles = new EnumMap<>(Slot.class);
     private final Map<Slot, List<BottleClass>> kinds = new EnumMap<>(Slot.class);
     private final Query query;
 
+    /** @param allowed what may be used here at all */
     public Stylers(Query query, List<Product> allowed) {
         this.query = query;
         fill(Slot.GEL, allowed, p -> p.role() == Role.GEL);
@@ -116,6 +129,7 @@ public final class Stylers {
         return product.richness() < BUTTER || !light;
     }
 
+    /** The least trouble first, then the cheapest, then by name: of what comes to the same the first is taken. */
     private void fill(Slot slot, List<Product> allowed, Predicate<Product> wanted) {
         List<Product> some = allowed.stream()
                 .filter(wanted)
@@ -125,9 +139,8 @@ public final class Stylers {
                 .toList();
         bottles.put(slot, some);
         Map<Alike, List<Product>> alike = new LinkedHashMap<>();
-        some.forEach(
-                product -> alike.computeIfAbsent(Alike.of(product, query.learnedOrNone()), any -> new ArrayList<>())
-                        .add(product));
+        some.forEach(product -> alike.computeIfAbsent(Alike.of(product, query), any -> new ArrayList<>())
+                .add(product));
         kinds.put(
                 slot,
                 alike.entrySet().stream()
@@ -141,6 +154,7 @@ public final class Stylers {
                         .toList());
     }
 
+    /** By the order of {@link ScoreName}; null for nothing. */
     private static double[] points(Map<ScoreName, Double> learned) {
         if (learned.isEmpty()) {
             return null;
@@ -156,6 +170,7 @@ public final class Stylers {
         return squeezed - (product.windowHigh() - product.windowLow());
     }
 
+    /** What a head of it costs, in cents; 0 where nobody knows. */
     private double costCents(Product product) {
         return product.priceCents() == null || product.sizeMl() == null
                 ? 0
@@ -170,6 +185,18 @@ public final class Stylers {
     /** The same gathered. */
     public List<BottleClass> kinds(Slot slot) {
         return kinds.get(slot);
+    }
+
+    /** The kind a bottle is of, {@link BottleClass#NONE} for null and for what is of none here. */
+    public BottleClass kind(Slot slot, Product product) {
+        for (BottleClass kind : product == null ? List.<BottleClass>of() : kinds.get(slot)) {
+            for (Product member : kind.members()) {
+                if (member == product || member.equals(product)) {
+                    return kind;
+                }
+            }
+        }
+        return BottleClass.NONE;
     }
 
     /** Every combination of layers the trade and the school allow here [CP]. */
@@ -191,6 +218,7 @@ public final class Stylers {
         return all;
     }
 
+    /** Whether there is a bottle for each of them. */
     private boolean isOnTheShelf(Layers layers) {
         return (!layers.leaveIn() || !bottles(Slot.LEAVE_IN).isEmpty())
                 && (!layers.cream() || !bottles(Slot.CREAM).isEmpty())

@@ -37,10 +37,12 @@ public record OnThisHair(ProductUse use, List<Moved> changes, List<String> says,
     /** Parts of what the hair bears from which a product fills it, and below which it is not noticed [OURS]. */
     private static final double LITTLE_ROOM = .6;
 
+    /** Share of what hair bears below which richness is hardly felt [OURS]. */
     private static final double HARDLY_FELT = .15;
     /** Holds from which a cast is firm, and below which a moisturiser has none to speak of, of 10 [OURS]. */
     private static final double FIRM = 7;
 
+    /** Hold below which a bottle holds nothing, of 10 [OURS]. */
     private static final double LITTLE_HOLD = 1;
 
     private static final Goal NO_WISH = new Goal(1, 1, 1, 1, 1, null);

@@ -29,6 +29,7 @@ import java.util.function.Predicate;
 
 /** Turns the ranking into at most three suggestions that differ in kind, each named and with its reasons. */
 public final class Presentation {
+    /** Plans that are offered: more nobody compares with a client in the chair. */
     public static final int MOST = 3;
     /** How much worse than the best a rival may be and still be worth showing, in points of worth [OURS]. */
     public static final double WORTH_SHOWING = 14;
@@ -42,7 +43,12 @@ public final class Presentation {
     private final Function<Evaluation, List<Evaluation>> otherDetails;
     private final Preparation preparation;
 
-    /** A plan written out with its reasons: all but its name, which depends on what it stands beside. */
+    /**
+     * A plan written out with its reasons: all but its name, which depends on what it stands beside.
+     *
+     * @param plan as the search found it
+     * @param routine the same with its useless steps taken out
+     */
     public record Written(Evaluation plan, List<Reason> reasons, Routine routine, Judgement judgement) {}
 
     /**

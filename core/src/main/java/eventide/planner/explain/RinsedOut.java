@@ -53,6 +53,7 @@ public final class RinsedOut {
         return says;
     }
 
+    /** Strong or mild, by its label, and what this hair makes of that. */
     private static void cleanser(Product product, Hair hair, List<String> says) {
         LabelReading.Traits traits = product.label().traits();
         if (product.ingredients() != null) {
@@ -69,6 +70,7 @@ public final class RinsedOut {
         }
     }
 
+    /** Minutes by the strand [CP]. */
     private static void mask(Hair hair, List<String> says) {
         says.add(
                 switch (hair.strand()) {
@@ -78,6 +80,7 @@ public final class RinsedOut {
                 });
     }
 
+    /** Whether this hair asks for it at all. */
     private static void protein(Hair hair, List<String> says) {
         boolean soft = false;
         for (Zone zone : Zone.values()) {

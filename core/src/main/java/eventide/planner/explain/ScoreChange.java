@@ -15,12 +15,16 @@ import java.util.Locale;
  * whether it weighs the hair down, how much wetter it is left, and minutes.
  */
 public record ScoreChange(List<String> parts) {
+    /** Scores that are named in one sentence. */
     private static final int MOST_SCORES = 3;
     /** Changes that are not noticed: of a score, of shrinkage in percent, of minutes and of water left in percent [OURS]. */
     private static final double UNNOTICED = .15;
 
+    /** Percent of shrinkage nobody sees [OURS]. */
     private static final double UNNOTICED_SHRINKAGE = 1;
+    /** Minutes nobody plans by [OURS]. */
     private static final double UNNOTICED_MINUTES = 5;
+    /** Points of water no hand feels [OURS]. */
     private static final double UNNOTICED_WATER = 5;
     /** Weight from which hair hangs [OURS]. */
     private static final double HEAVY = 5.5;

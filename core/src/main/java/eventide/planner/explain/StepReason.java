@@ -32,7 +32,12 @@ import java.util.List;
  * @param raised what would be said against the routine without it and is not said of it now
  */
 public record StepReason(String purpose, Source source, String without, List<Raised> raised) {
-    /** Something said against the routine once the step is left out. */
+    /**
+     * Something said against the routine once the step is left out.
+     *
+     * @param rule its id, as in the trade's list
+     * @param message what it would say of the routine without the step
+     */
     public record Raised(String rule, Severity severity, String message) {}
 
     /**

@@ -103,6 +103,7 @@ public final class StepWords {
                 || step.action() == Action.BRUSH_STYLE && step.tool() == Tool.BRUSH;
     }
 
+    /** @param word null for nothing */
     private static void add(StringBuilder said, Object word) {
         if (word != null) {
             said.append(", ").append(word instanceof Said one ? one.label() : word);

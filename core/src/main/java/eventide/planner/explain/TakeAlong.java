@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
 
 /** A routine as plain text, to be sent as a message: what, how much, how wet, until when. */
 public record TakeAlong(String text) {
+    /** Minutes from which hours are said. */
     private static final double LONG_MINUTES = 100;
 
     /** The routine in plain lines, to print or send: minutes, steps, and how it is kept. */
@@ -71,6 +72,7 @@ public record TakeAlong(String text) {
         return minutes < .75 ? "" : ", " + minutes(minutes);
     }
 
+    /** The water a styler is to meet, in the word for it. */
     private static String wet(StepTide tide, Step step) {
         boolean loads = step.product() != null && !step.washes() || step.isEachSection();
         return loads
@@ -79,6 +81,7 @@ public record TakeAlong(String text) {
                 : "";
     }
 
+    /** What the step takes, nothing of one that puts nothing on. */
     private static String dose(Judgement judged, int index, int inner) {
         return judged.amounts().stream()
                 .filter(a -> a.step() == index && (a.inner() == null ? -1 : a.inner()) == inner)

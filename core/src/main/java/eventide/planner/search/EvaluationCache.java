@@ -59,7 +59,11 @@ public final class EvaluationCache {
         }
     }
 
-    /** A choice written out, with the minutes it stays before it goes home wet. */
+    /**
+     * A choice written out, with the minutes it stays before it goes home wet.
+     *
+     * @param minutes 0 where it is dried to the end or goes home at once
+     */
     private record Stayed(Routine routine, double minutes) {}
 
     /** What is put on against a dryer's heat takes some of the minutes that are left. */

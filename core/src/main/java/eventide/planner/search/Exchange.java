@@ -25,6 +25,7 @@ public final class Exchange {
     /** What a pair may bring more, or take less, than its two changes by themselves, in points of worth and in minutes [OURS]. */
     private static final double TOGETHER = .6;
 
+    /** Minutes over a limit, as two changes add up, that both together may yet keep [OURS]. */
     private static final double MINUTES_TOGETHER = 4;
 
     /** Points of worth a pair is put back for breaking a limit as its changes add up: it will hardly keep it [OURS]. */
@@ -33,6 +34,7 @@ public final class Exchange {
     private final Limits limits;
     private final Function<Candidate, Evaluation> judge;
 
+    /** @param gain points both bring, as they add up */
     private record Pair(Evaluation one, Evaluation other, double gain) {}
 
     /**
@@ -59,18 +61,26 @@ public final class Exchange {
         List<Pair> pairs = new ArrayList<>();
         for (int i = 0; i < run.size(); i++) {
             for (int j = i + 1; j < run.size(); j++) {
-                double gain = run.get(i).worth() + run.get(j).worth() - 2 * plan.worth() + TOGETHER;
-                double over = over(plan, run.get(i), run.get(j));
-                boolean helps = over == 0 || gives(plan, run.get(i)) || gives(plan, run.get(j));
-                if (gain > Refinement.WORTH_CHANGING && over <= MINUTES_TOGETHER && helps) {
-                    pairs.add(new Pair(run.get(i), run.get(j), over > 0 ? gain - LIKELY_OVER : gain));
-                }
+                addTo(pairs, plan, run.get(i), run.get(j));
             }
         }
-        List<Candidate> likeliest = likeliest(plan, pairs);
         List<Evaluation> all = new ArrayList<>(run);
-        all.addAll(likeliest.parallelStream().map(judge).toList());
+        all.addAll(likeliest(plan, pairs).parallelStream().map(judge).toList());
         return Evaluation.best(all);
+    }
+
+    /** Where both together promise something and may keep the limits. */
+    private void addTo(List<Pair> pairs, Evaluation plan, Evaluation one, Evaluation other) {
+        double gain = one.worth()
+                + other.worth()
+                - 2 * plan.worth()
+                + TOGETHER
+                + A_MINUTE_DRIES * (unused(one) + unused(other) - unused(plan));
+        double over = over(plan, one, other);
+        boolean helps = over == 0 || gives(plan, one) || gives(plan, other);
+        if (gain > Refinement.WORTH_CHANGING && over <= MINUTES_TOGETHER && helps) {
+            pairs.add(new Pair(one, other, over > 0 ? gain - LIKELY_OVER : gain));
+        }
     }
 
     /** The most promising pairs; no change is in more than a few of them, or those that do little by themselves would fill the list. */
@@ -102,6 +112,20 @@ public final class Exchange {
         double hands = chairMinutes(one) + chairMinutes(other) - chairMinutes(plan);
         return Math.max(0, Math.max(whole - limits.minutes(), hands - limits.chairMinutesOrAll()));
     }
+
+    /** Minutes of a stay that are lost because stays are said in fives: what else is changed may take them up. */
+    private double unused(Evaluation plan) {
+        return plan.choice().drying().ends()
+                ? 0
+                : Math.max(
+                        0,
+                        Math.min(FIVE, limits.minutes() - plan.wash().course().minutes()));
+    }
+
+    private static final double FIVE = 5;
+
+    /** Points of worth of a minute more to dry, while hair is wet [OURS]. */
+    private static final double A_MINUTE_DRIES = .5;
 
     /** Whether a change gives minutes back. */
     private static boolean gives(Evaluation plan, Evaluation other) {

@@ -28,6 +28,10 @@ public final class Forecast {
     private final Query query;
     private final List<Place> places;
     private final double costs;
+    /** What rules took off the run, but for what it bears: that is known of any stylers. */
+    private final double flaws;
+    /** Whether something holds that is no styler of the mixture. */
+    private final boolean heldBeside;
 
     /**
      * A mixture of kinds of bottle.
@@ -48,6 +52,29 @@ public final class Forecast {
                 case CREAM -> cream;
                 case LEAVE_IN -> leaveIn;
             };
+        }
+
+        /** What a plan wears; a bottle that is of no kind here is taken for none. */
+        public static Mixture of(Candidate plan, Stylers stylers) {
+            return new Mixture(
+                    stylers.kind(Stylers.Slot.GEL, plan.gel()),
+                    stylers.kind(Stylers.Slot.MOUSSE, plan.mousse()),
+                    stylers.kind(Stylers.Slot.CREAM, plan.cream()),
+                    stylers.kind(Stylers.Slot.LEAVE_IN, plan.leaveIn()));
+        }
+
+        /** Whether what holds feeds as well. */
+        public boolean isConditioning() {
+            return gel.isConditioning() || mousse.isConditioning();
+        }
+
+        /** Whether any of it is put on for its hold. */
+        boolean holds() {
+            return holds(gel) || holds(mousse) || holds(cream) || holds(leaveIn);
+        }
+
+        private static boolean holds(BottleClass kind) {
+            return !kind.isNone() && Objective.holds(kind.first());
         }
 
         /** With another kind in one slot. */
@@ -78,29 +105,46 @@ public final class Forecast {
         }
     }
 
-    private Forecast(Query query, List<Place> places, double costs) {
+    private Forecast(Query query, List<Place> places, double costs, double flaws, boolean heldBeside) {
         this.query = query;
         this.places = places;
         this.costs = costs;
+        this.flaws = flaws;
+        this.heldBeside = heldBeside;
     }
 
     /** Of a plan that was run: what findings, minutes and water took off it is taken off all that are like it. */
     public static Forecast from(Query query, Evaluation run) {
         Scores scores = OutcomeModel.scores(run.wash());
-        return new Forecast(
-                query,
-                OtherStylers.on(run.wash(), OtherStylers::isStyler).places(),
-                Objective.ofScores(query.goal(), scores) - run.worth());
+        List<Place> places = OtherStylers.on(run.wash(), OtherStylers::isStyler).places();
+        double flaws = run.bound() - run.worth();
+        double rich = places.stream().anyMatch(Place::isTooRich) ? Objective.tooRich(query.goal()) : 0;
+        boolean held = run.wash().layers().stream().anyMatch(layer -> Objective.holds(layer.product()));
+        boolean heldBeside = run.wash().layers().stream()
+                .anyMatch(layer -> !OtherStylers.isStyler(layer) && Objective.holds(layer.product()));
+        double costs =
+                Objective.ofScores(query.goal(), scores) - run.bound() - (held ? 0 : Objective.unheld(query.goal()));
+        return new Forecast(query, places, costs, flaws - rich, heldBeside);
     }
 
     /** The same parted otherwise, and costing more by so much. */
     public Forecast parted(int from, int to, double more) {
-        return new Forecast(query, OtherStylers.parted(places, from, to), costs + more);
+        return new Forecast(query, OtherStylers.parted(places, from, to), costs + more, flaws, heldBeside);
     }
 
     /** The same, worth less by so many points. */
     public Forecast costing(double more) {
-        return new Forecast(query, places, costs + more);
+        return new Forecast(query, places, costs + more, flaws, heldBeside);
+    }
+
+    /** What rules took off the run it is of, in points of worth, but for what hair bears. */
+    public double flaws() {
+        return flaws;
+    }
+
+    /** The same where no rule speaks but the one of what hair bears. */
+    public Forecast unflawed() {
+        return new Forecast(query, places, costs, 0, heldBeside);
     }
 
     /** Points of worth with these stylers, in these amounts. */
@@ -111,12 +155,20 @@ public final class Forecast {
         double[] learned = learned(mixture);
         double worth = 0;
         double weight = 0;
+        boolean rich = false;
         for (Place place : places) {
-            place.scores(place.isCrown() ? crown : elsewhere, learned, scores);
+            Worn worn = place.isCrown() ? crown : elsewhere;
+            place.scores(worn, learned, scores);
+            rich |= place.isTooRich(worn);
             worth += place.share() * Objective.linear(query.goal(), scores);
             weight += place.share() * scores[WEIGHT];
         }
-        return worth - Objective.limp(weight) - costs;
+        return worth
+                - Objective.limp(weight)
+                - costs
+                - flaws
+                - (rich ? Objective.tooRich(query.goal()) : 0)
+                - (heldBeside || mixture.holds() ? 0 : Objective.unheld(query.goal()));
     }
 
     /** What the log has taught of its bottles, null for nothing. */

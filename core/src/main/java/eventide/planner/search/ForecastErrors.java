@@ -21,11 +21,9 @@ final class ForecastErrors {
     private final List<Double> errors = new ArrayList<>();
     private double[] effects = new double[0];
 
-    /** What a plan is made of, in numbers that are the same for the same part. */
-    int[] numbered(List<Object> parts) {
-        return parts.stream()
-                .mapToInt(part -> known.computeIfAbsent(part, any -> known.size()))
-                .toArray();
+    /** The number of a part, the same for the same part. */
+    int numbered(Object part) {
+        return known.computeIfAbsent(part, any -> known.size());
     }
 
     /**
@@ -40,42 +38,52 @@ final class ForecastErrors {
     /** Weighs what was added since. */
     void fit() {
         effects = Arrays.copyOf(effects, known.size());
-        int[] count = new int[effects.length];
-        for (int[] plan : plans) {
-            for (int part : plan) {
-                count[part]++;
-            }
-        }
+        int[][] plansOf = plansOf();
         for (int sweep = 0; sweep < SWEEPS; sweep++) {
             double[] rest = new double[plans.size()];
             for (int i = 0; i < rest.length; i++) {
                 rest[i] = errors.get(i) - of(plans.get(i));
             }
             for (int part = 0; part < effects.length; part++) {
-                fit(part, count[part], rest);
+                fit(part, plansOf[part], rest);
             }
         }
     }
 
-    private void fit(int part, int count, double[] rest) {
-        double sum = effects[part] * count;
-        for (int i = 0; i < rest.length; i++) {
-            sum += has(plans.get(i), part) ? rest[i] : 0;
+    /** By part the plans it is in. */
+    private int[][] plansOf() {
+        int[][] plansOf = new int[effects.length][];
+        int[] count = new int[effects.length];
+        Arrays.fill(plansOf, NONE);
+        for (int i = 0; i < plans.size(); i++) {
+            for (int part : plans.get(i)) {
+                if (count[part] == plansOf[part].length) {
+                    plansOf[part] = Arrays.copyOf(plansOf[part], Math.max(4, 2 * count[part]));
+                }
+                plansOf[part][count[part]++] = i;
+            }
         }
-        double change = sum / (count + SHRINKING) - effects[part];
+        for (int part = 0; part < count.length; part++) {
+            plansOf[part] = count[part] == 0 ? NONE : Arrays.copyOf(plansOf[part], count[part]);
+        }
+        return plansOf;
+    }
+
+    private static final int[] NONE = {};
+
+    private void fit(int part, int[] in, double[] rest) {
+        if (in.length == 0) {
+            return;
+        }
+        double sum = effects[part] * in.length;
+        for (int plan : in) {
+            sum += rest[plan];
+        }
+        double change = sum / (in.length + SHRINKING) - effects[part];
         effects[part] += change;
-        for (int i = 0; i < rest.length; i++) {
-            rest[i] -= has(plans.get(i), part) ? change : 0;
+        for (int plan : in) {
+            rest[plan] -= change;
         }
-    }
-
-    private static boolean has(int[] plan, int part) {
-        for (int one : plan) {
-            if (one == part) {
-                return true;
-            }
-        }
-        return false;
     }
 
     /** Points by which a plan is likely to be worth more than forecast. */

@@ -28,8 +28,11 @@ public final class Forecasts {
     /** Hold and richness that a plan to begin with has, 0 to 10 [OURS]. */
     private static final double USUAL_HOLD = 6;
 
+    /** Richness of what feeds fine hair in such a plan, 0 to 10 [OURS]. */
     private static final double RICH_FINE = 2;
+    /** The same of medium strands [OURS]. */
     private static final double RICH_MEDIUM = 4;
+    /** The same of coarse strands [OURS]. */
     private static final double RICH_COARSE = 6;
 
     private final Query query;
@@ -39,7 +42,11 @@ public final class Forecasts {
     private final EvaluationCache runs;
     private final double passMinutes;
 
-    /** One plan of a way of working that was run. */
+    /**
+     * One plan of a way of working that was run.
+     *
+     * @param sections into how many it was parted
+     */
     private record Sample(Evaluation plan, Forecast forecast, Layers layers, int sections) {}
 
     /** What a sample stands for; without anything that holds, hands shape nothing and are all one. */

@@ -31,7 +31,18 @@ public final class Improvement {
 
     /** The first plan found that is better by enough to change, null where there is none. */
     public Evaluation of(Evaluation plan) {
-        List<UnaryOperator<Evaluation>> steps = List.of(this::otherwiseDosed, this::exchanged, this::otherwiseWorked);
+        List<Dosed> mixed = mixed(plan);
+        return first(
+                plan, List.of(any -> otherwiseDosed(any, mixed), this::exchanged, any -> otherwiseWorked(any, mixed)));
+    }
+
+    /** The same by the cheaper steps alone: worked as it is. */
+    public Evaluation asWorked(Evaluation plan) {
+        List<Dosed> mixed = mixed(plan);
+        return first(plan, List.of(any -> otherwiseDosed(any, mixed), this::exchanged));
+    }
+
+    private static Evaluation first(Evaluation plan, List<UnaryOperator<Evaluation>> steps) {
         for (UnaryOperator<Evaluation> step : steps) {
             Evaluation other = step.apply(plan);
             if (other != null && other.worth() > plan.worth() + Refinement.WORTH_CHANGING) {
@@ -41,8 +52,8 @@ public final class Improvement {
         return null;
     }
 
-    private Evaluation otherwiseDosed(Evaluation plan) {
-        return bottles.best(mixed(plan), refinement.alike(plan.choice()), plan.worth(), MOST_IDLE);
+    private Evaluation otherwiseDosed(Evaluation plan, List<Dosed> mixed) {
+        return bottles.best(mixed, refinement.alike(plan.choice()), plan.worth(), MOST_IDLE);
     }
 
     private List<Dosed> mixed(Evaluation plan) {
@@ -53,6 +64,7 @@ public final class Improvement {
     /** Runs in other bottles that bring nothing after which the rest is left: of the plan itself, and of each other way [OURS]. */
     private static final int MOST_IDLE = 48;
 
+    /** The same for each other way of working [OURS]. */
     private static final int MOST_IDLE_OTHERWISE = 12;
 
     private Evaluation exchanged(Evaluation plan) {
@@ -71,13 +83,13 @@ public final class Improvement {
     }
 
     /** Each other way has smaller things, and bottles, of its own; so have clips, a cast that is left, and a layer more or less. */
-    private Evaluation otherwiseWorked(Evaluation plan) {
-        List<Dosed> mixed = mixed(plan);
+    private Evaluation otherwiseWorked(Evaluation plan, List<Dosed> mixed) {
         List<List<Candidate>> ways = new ArrayList<>(search.otherWays(plan));
         ways.addAll(refinement.finishedOtherwise(plan.choice()));
         Stream<Evaluation> likeliest = ways.parallelStream()
                 .map(way -> bottles.best(mixed, way, plan.worth(), MOST_IDLE_OTHERWISE))
-                .filter(Objects::nonNull);
+                .filter(Objects::nonNull)
+                .filter(other -> other.bound() > plan.worth() - WAY_MAY_BRING);
         return refinement.bestOf(
                 Stream.of(likeliest, otherwiseLayered(plan), otherwiseShaped(plan))
                         .flatMap(some -> some)
@@ -87,8 +99,9 @@ public final class Improvement {
 
     /** The likeliest, in whichever bottles and amounts suit that. */
     private Stream<Evaluation> otherwiseShaped(Evaluation plan) {
-        return Stream.ofNullable(search.otherwiseShaped(plan))
-                .flatMap(other -> Stream.concat(Stream.of(other), Stream.ofNullable(otherwiseDosed(other))));
+        return search.otherwiseShaped(plan).stream()
+                .flatMap(other ->
+                        Stream.concat(Stream.of(other), Stream.ofNullable(otherwiseDosed(other, mixed(other)))));
     }
 
     private Stream<Evaluation> otherwiseLayered(Evaluation plan) {
@@ -99,8 +112,15 @@ public final class Improvement {
                 .map(runs::of)
                 .filter(Evaluation::isFeasible)
                 .sorted(Evaluation.BEST_FIRST)
-                .limit(OTHERWISE_LAYERED);
+                .limit(OTHERWISE_LAYERED)
+                .filter(other -> other.bound() > plan.worth() - LAYERS_MAY_BRING);
     }
+
+    /** Points of worth, rules apart, that settling another way of working hardly ever brings [OURS; measured]. */
+    private static final double WAY_MAY_BRING = 2;
+
+    /** The same of other layers [OURS; measured]. */
+    private static final double LAYERS_MAY_BRING = .75;
 
     /** With other layers so many are settled [OURS]. */
     private static final int OTHERWISE_LAYERED = 3;

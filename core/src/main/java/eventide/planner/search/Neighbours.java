@@ -73,7 +73,7 @@ public final class Neighbours {
         Forecast forecast = forecast(taken);
         record Other(Candidate choice, double worth) {}
         List<Other> others = new ArrayList<>();
-        Mixture own = mixture(taken);
+        Mixture own = Mixture.of(taken, stylers);
         for (BottleClass kind : stylers.kinds(slot)) {
             double worth = forecast.worth(
                     own.with(slot, kind),
@@ -107,22 +107,5 @@ public final class Neighbours {
         }
         likeliest.removeIf(choice -> !stylers.isInPlace(choice.gel() != null, choice.mousse() != null));
         return likeliest.stream().map(space::unshaped).toList();
-    }
-
-    private Mixture mixture(Candidate choice) {
-        return new Mixture(
-                kind(Slot.GEL, choice.gel()),
-                kind(Slot.MOUSSE, choice.mousse()),
-                kind(Slot.CREAM, choice.cream()),
-                kind(Slot.LEAVE_IN, choice.leaveIn()));
-    }
-
-    private BottleClass kind(Slot slot, Product product) {
-        return product == null
-                ? BottleClass.NONE
-                : stylers.kinds(slot).stream()
-                        .filter(kind -> kind.members().contains(product))
-                        .findFirst()
-                        .orElse(BottleClass.NONE);
     }
 }

@@ -30,24 +30,32 @@ public final class Objective {
     /** What a goal of 0 still weighs: nobody wants it bad. */
     private static final double FLOOR = .35;
 
+    /** Points of worth of a finding a good stylist would not have. */
     public static final double WARNING_COSTS = 4;
+    /** Points of worth of a finding that is the stylist's own to judge. */
     public static final double NOTE_COSTS = .3;
+    /** Points of worth of a minute with hands busy. */
     public static final double CHAIR_MINUTE_COSTS = .04;
+    /** Points of worth of a minute the client sits. */
     public static final double WAITING_MINUTE_COSTS = .01;
     /** A point of water left when the client goes: worth sitting a dozen minutes for, though damp is no disaster. */
     public static final double DAMP_COSTS = .12;
     /** The same where it goes out into the cold: wet hair there is what a stylist would not have. */
     public static final double DAMP_IN_COLD_COSTS = .24;
 
+    /** Points of worth of one thing more to put on. */
     public static final double LAYER_COSTS = .6;
     /** The client's own time each morning. */
     public static final double REFRESH_COSTS = 2;
     /** The same each evening: something to sleep on, and gathering it too. */
     public static final double SATIN_COSTS = .25;
 
+    /** Points of worth of gathering it every evening, and something to sleep on. */
     public static final double PINEAPPLE_COSTS = .7;
 
+    /** Weight from which hair is limp, 0 to 10. */
     public static final double LIMP_FROM = 5;
+    /** Points of worth of each point of weight beyond that. */
     public static final double LIMP_COSTS = 1.5;
 
     private Objective() {}
@@ -89,6 +97,11 @@ public final class Objective {
         return unflawed(wash, scores) - flaws(wash);
     }
 
+    /** What it costs to wear clearly more than hair bears: known without any rule being asked. A note where softness comes first. */
+    static double tooRich(Goal goal) {
+        return goal.softnessFirst() ? NOTE_COSTS : WARNING_COSTS;
+    }
+
     /** What findings cost, 0 for none. */
     static double flaws(Wash wash) {
         double costs = 0;
@@ -106,7 +119,7 @@ public final class Objective {
                 - WAITING_MINUTE_COSTS * wash.course().minutes()
                 - keeping(wash.routine().isRefreshedDaily(), wash.routine().night())
                 - LAYER_COSTS * wash.layers().size()
-                - (isUnheld(wash) ? UNHELD_COSTS : 0)
+                - (isUnheld(wash) ? unheld(wash.goal()) : 0)
                 - (isDampInVain(wash) ? DAMP_IN_VAIN_COSTS : 0)
                 - FUSS_COSTS * clippedInVain(wash);
     }
@@ -122,15 +135,24 @@ public final class Objective {
     /** Percent of water from which anybody calls it damp, and minutes nobody lets go by over that [OURS]. */
     private static final double DAMP_FROM = 12;
 
+    /** Minutes of the limit that nobody lets go by over wet hair [OURS]. */
     private static final double TO_SPARE = 15;
 
     /** Half of what a warning costs, in points of worth [OURS]. */
     private static final double DAMP_IN_VAIN_COSTS = 2;
 
-    /** Whether definition or wear is wanted and nothing that went on holds: no stylist leaves that out to save its minutes. */
     private static boolean isUnheld(Wash wash) {
-        return (wash.goal().definition() > 0 || wash.goal().longevity() > 0)
-                && wash.layers().stream().noneMatch(layer -> layer.product().hold() >= HOLDS_FROM);
+        return wash.layers().stream().noneMatch(layer -> holds(layer.product()));
+    }
+
+    /** What it costs where nothing that went on holds: no stylist leaves that out to save its minutes. Nothing where neither definition nor wear is wanted. */
+    static double unheld(Goal goal) {
+        return goal.definition() > 0 || goal.longevity() > 0 ? UNHELD_COSTS : 0;
+    }
+
+    /** Whether a styler is put on for its hold. */
+    static boolean holds(Product product) {
+        return product.hold() >= HOLDS_FROM;
     }
 
     /** Hold from which a styler is put on for its hold, of 10. */
@@ -155,6 +177,7 @@ public final class Objective {
     /** Minutes for which nobody puts clips in [OURS]. */
     private static final double A_MOMENT = 6;
 
+    /** Points of worth of clips that come out again at once [OURS]. */
     private static final double FUSS_COSTS = 3;
 
     /** What it takes to keep it from day to day. */

@@ -8,16 +8,12 @@ import eventide.planner.compose.Details.Share;
 import eventide.planner.compose.DryAndFinish;
 import eventide.planner.compose.Layers;
 import eventide.planner.compose.Stylers;
+import eventide.planner.compose.Stylers.BottleClass;
 import eventide.planner.compose.Stylers.Slot;
 import eventide.planner.search.Forecast.Mixture;
-import eventide.product.Product;
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashSet;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * The best other layers, bottles and amounts for plans that are worked alike: ranked by a forecast, the likeliest run. A forecast knows
@@ -40,14 +36,20 @@ public final class OtherBottles {
     /** A mixture in some amounts. */
     public record Dosed(Mixture mixture, Doses dose, Layers layers) {}
 
-    /** A plan to run, with what it is forecast to be worth where no rule speaks. */
-    private record Other(Candidate choice, double forecast, List<Object> parts) {}
+    /**
+     * A plan to run.
+     *
+     * @param forecast points of worth where no rule speaks but the one of what hair bears
+     * @param parts what it is made of, in numbers, to which its forecast's error is put down
+     */
+    private record Other(Candidate choice, Dosed dosed, double forecast, int[] parts) {}
 
-    /** The same with its parts as numbers, for they are added up many times. */
-    private record Numbered(Candidate choice, double forecast, int[] parts) {}
-
-    /** A bottle in an amount. */
-    private record Part(Slot slot, Product product, Share share) {}
+    /**
+     * A bottle in an amount.
+     *
+     * @param share of what is advised
+     */
+    private record Part(BottleClass kind, Share share) {}
 
     /** Layers, and whether what holds feeds too: what is under it hangs on that. */
     private record Build(Layers layers, boolean conditioning) {}
@@ -87,14 +89,16 @@ public final class OtherBottles {
      */
     public Evaluation best(List<Dosed> mixed, List<Candidate> alike, double needed, int mostIdle) {
         ForecastErrors errors = new ForecastErrors();
-        List<Numbered> open = alike.parallelStream().flatMap(like -> others(like, mixed).stream()).toList().stream()
-                .map(other -> new Numbered(other.choice(), other.forecast(), errors.numbered(other.parts())))
-                .toList();
-        Set<Candidate> run = new HashSet<>();
+        List<Other> open = others(alike, mixed, errors);
+        // What a forecast is of, it is right about: what others are wrong by is not put down to what they have from it.
+        alike.forEach(like -> errors.add(
+                parts(like, own(like), errors), -runs.of(like).forecast(query).flaws()));
+        errors.fit();
+        boolean[] run = new boolean[open.size()];
         Evaluation best = Evaluation.best(alike.stream().map(runs::of).toList());
         int idle = 0;
         while (idle < mostIdle && !stop.isDue()) {
-            List<Numbered> next = likeliest(open, run, errors);
+            List<Other> next = likeliest(open, run, errors);
             if (next.isEmpty()) {
                 break;
             }
@@ -104,8 +108,7 @@ public final class OtherBottles {
             Evaluation before = best;
             for (int i = 0; i < plans.size(); i++) {
                 Evaluation plan = plans.get(i);
-                Numbered other = next.get(i);
-                run.add(other.choice());
+                Other other = next.get(i);
                 errors.add(other.parts(), plan.worth() - other.forecast() - broken(plan));
                 if (plan.isFeasible() && (best == null || Evaluation.BEST_FIRST.compare(plan, best) < 0)) {
                     best = plan;
@@ -125,75 +128,128 @@ public final class OtherBottles {
     /** As much as a plan that broke a limit puts others like it back, in points of worth [OURS]. */
     private static final double MOST_BROKEN = PlanClass.FAILED_COSTS;
 
-    private static List<Numbered> likeliest(List<Numbered> open, Set<Candidate> run, ForecastErrors errors) {
-        record Ranked(Numbered other, double worth) {}
-        return open.stream()
-                .filter(other -> !run.contains(other.choice()))
-                .map(other -> new Ranked(other, other.forecast() + errors.of(other.parts())))
-                .sorted(Comparator.comparingDouble((Ranked one) -> -one.worth()))
-                .limit(Search.AT_ONCE)
-                .map(Ranked::other)
-                .toList();
+    /**
+     * Of the same mixture in the same amounts one at a time: what is learned of it in one water says much of it in another.
+     *
+     * @param run which were taken before; those that are taken now are marked
+     */
+    private static List<Other> likeliest(List<Other> open, boolean[] run, ForecastErrors errors) {
+        double[] worth = new double[open.size()];
+        for (int i = 0; i < worth.length; i++) {
+            worth[i] = run[i]
+                    ? Double.NEGATIVE_INFINITY
+                    : open.get(i).forecast() + errors.of(open.get(i).parts());
+        }
+        List<Other> taken = new ArrayList<>();
+        while (taken.size() < Search.AT_ONCE) {
+            int most = -1;
+            for (int i = 0; i < worth.length; i++) {
+                if (worth[i] > Double.NEGATIVE_INFINITY && (most < 0 || worth[i] > worth[most])) {
+                    most = i;
+                }
+            }
+            if (most < 0) {
+                break;
+            }
+            Other likeliest = open.get(most);
+            taken.add(likeliest);
+            run[most] = true;
+            for (int i = 0; i < worth.length; i++) {
+                worth[i] = open.get(i).dosed() == likeliest.dosed() ? Double.NEGATIVE_INFINITY : worth[i];
+            }
+        }
+        return taken;
     }
 
-    /** Plans like one with other bottles, by its forecast; those that cast where it does not, or do not where it does, by one of their own. */
-    private List<Other> others(Candidate like, List<Dosed> mixed) {
-        Map<Boolean, List<Other>> byCast = others(runs.of(like), mixed).stream()
-                .collect(Collectors.partitioningBy(
-                        other -> DryAndFinish.casts(other.choice()) == DryAndFinish.casts(like)));
-        List<Other> others = new ArrayList<>(byCast.get(true));
-        byCast.get(false).stream()
-                .max(Comparator.comparingDouble(Other::forecast))
-                .ifPresent(likeliest -> {
-                    Set<Candidate> otherwise =
-                            byCast.get(false).stream().map(Other::choice).collect(Collectors.toSet());
-                    others(runs.of(likeliest.choice()), mixed).stream()
-                            .filter(other -> otherwise.contains(other.choice()))
-                            .forEach(others::add);
-                });
+    /** Plans like each of some with every mixture. */
+    private List<Other> others(List<Candidate> alike, List<Dosed> mixed, ForecastErrors errors) {
+        List<double[]> forecasts =
+                alike.parallelStream().map(like -> forecasts(like, mixed)).toList();
+        // What all plans of a kind have in common is numbered first: what they all are wrong by is put down to that,
+        // not to
+        // a bottle.
+        alike.forEach(like -> mixed.forEach(dosed -> common(like, dosed, errors)));
+        List<Other> others = new ArrayList<>(alike.size() * mixed.size());
+        for (int k = 0; k < alike.size(); k++) {
+            Candidate like = alike.get(k);
+            for (int i = 0; i < mixed.size(); i++) {
+                Dosed dosed = mixed.get(i);
+                others.add(new Other(choice(like, dosed), dosed, forecasts.get(k)[i], parts(like, dosed, errors)));
+            }
+        }
         return others;
     }
 
-    private List<Other> others(Evaluation plan, List<Dosed> mixed) {
-        Candidate like = plan.choice();
-        Forecast forecast = plan.forecast(query).costing(plan.worth() - plan.bound());
-        Layers own = Layers.of(like);
-        return mixed.stream()
-                .map(dosed -> {
-                    int more = dosed.layers().count() - own.count();
-                    double over = Forecasts.over(query, plan, more * LAYER_MINUTES);
-                    Candidate choice =
-                            dosed.mixture().choice(like.frame(), like.details().with(dosed.dose()));
-                    double worth = forecast.worth(
-                                    dosed.mixture(),
-                                    dosed.dose(),
-                                    like.details().work().foamUnder())
-                            - LAYER_AND_PASS_COST * more
-                            - PlanClass.MINUTE_OVER_COSTS * Math.max(0, over);
-                    return new Other(choice, worth, parts(choice, dosed));
-                })
-                .toList();
+    private static Candidate choice(Candidate like, Dosed dosed) {
+        return dosed.mixture().choice(like.frame(), like.details().with(dosed.dose()));
     }
 
-    private static List<Object> parts(Candidate choice, Dosed dosed) {
-        List<Object> parts = new ArrayList<>();
-        boolean conditioning = false;
-        for (Slot slot : Slot.values()) {
-            Product product = choice.in(slot);
-            if (product != null) {
-                boolean holds = slot == Slot.GEL || slot == Slot.MOUSSE;
-                parts.add(product);
-                parts.add(new Part(
-                        slot,
-                        product,
-                        holds ? dosed.dose().hold() : dosed.dose().moisture()));
-                conditioning |= holds && product.isConditioning();
+    /** By the plan's own forecast; of what casts where it does not, or does not where it does, by that of the likeliest of those. */
+    private double[] forecasts(Candidate like, List<Dosed> mixed) {
+        double[] forecasts = forecasts(runs.of(like), mixed);
+        int likeliest = -1;
+        boolean[] otherwise = new boolean[mixed.size()];
+        for (int i = 0; i < forecasts.length; i++) {
+            otherwise[i] = DryAndFinish.casts(choice(like, mixed.get(i))) != DryAndFinish.casts(like);
+            if (otherwise[i] && (likeliest < 0 || forecasts[i] > forecasts[likeliest])) {
+                likeliest = i;
             }
         }
-        parts.add(new Build(dosed.layers(), conditioning));
-        parts.add(choice.frame());
-        parts.add(choice.details().finish());
-        parts.add(choice.details().work());
-        return parts;
+        if (likeliest >= 0) {
+            double[] own = forecasts(runs.of(choice(like, mixed.get(likeliest))), mixed);
+            for (int i = 0; i < forecasts.length; i++) {
+                forecasts[i] = otherwise[i] ? own[i] : forecasts[i];
+            }
+        }
+        return forecasts;
+    }
+
+    private double[] forecasts(Evaluation plan, List<Dosed> mixed) {
+        Candidate like = plan.choice();
+        Forecast forecast = plan.forecast(query).unflawed();
+        int own = Layers.of(like).count();
+        double[] forecasts = new double[mixed.size()];
+        for (int i = 0; i < forecasts.length; i++) {
+            Dosed dosed = mixed.get(i);
+            int more = dosed.layers().count() - own;
+            double over = Forecasts.over(query, plan, more * LAYER_MINUTES);
+            forecasts[i] = forecast.worth(
+                            dosed.mixture(), dosed.dose(), like.details().work().foamUnder())
+                    - LAYER_AND_PASS_COST * more
+                    - PlanClass.MINUTE_OVER_COSTS * Math.max(0, over);
+        }
+        return forecasts;
+    }
+
+    /** What a plan wears, as one of the mixtures. */
+    private Dosed own(Candidate plan) {
+        return new Dosed(Mixture.of(plan, stylers), plan.details().dose(), Layers.of(plan));
+    }
+
+    /** Numbers of the parts that are no bottle's. */
+    private static int[] common(Candidate like, Dosed dosed, ForecastErrors errors) {
+        return new int[] {
+            errors.numbered(new Build(dosed.layers(), dosed.mixture().isConditioning())),
+            errors.numbered(like.frame()),
+            errors.numbered(like.details().finish()),
+            errors.numbered(like.details().work())
+        };
+    }
+
+    /** Numbers of all parts. */
+    private static int[] parts(Candidate like, Dosed dosed, ForecastErrors errors) {
+        int[] common = common(like, dosed, errors);
+        int[] parts = Arrays.copyOf(common, common.length + 2 * dosed.layers().count());
+        int end = common.length;
+        for (Slot slot : Slot.values()) {
+            BottleClass kind = dosed.mixture().in(slot);
+            if (!kind.isNone()) {
+                boolean holds = slot == Slot.GEL || slot == Slot.MOUSSE;
+                parts[end++] = errors.numbered(kind);
+                parts[end++] = errors.numbered(new Part(
+                        kind, holds ? dosed.dose().hold() : dosed.dose().moisture()));
+            }
+        }
+        return Arrays.copyOf(parts, end);
     }
 }

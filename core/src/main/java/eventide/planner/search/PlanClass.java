@@ -27,6 +27,7 @@ public final class PlanClass {
     /** Points of worth that a minute over a limit puts a class back, for it will hardly keep it [OURS]. */
     static final double MINUTE_OVER_COSTS = .5;
 
+    /** Points of worth each plan that broke a limit puts its class back [OURS]. */
     static final int FAILED_COSTS = 6;
 
     private final Frame frame;
@@ -87,12 +88,8 @@ public final class PlanClass {
 
     /** What holds and feeds too bears to be alone on the hair, what only holds does not: a rule is known to speak of the one that was run. */
     private double worth(Mixture mixture) {
-        boolean likeRun = conditions == null || conditions == isConditioning(mixture);
+        boolean likeRun = conditions == null || conditions == mixture.isConditioning();
         return forecast.worth(mixture, details.dose(), details.work().foamUnder()) + (likeRun ? 0 : flaws);
-    }
-
-    private static boolean isConditioning(Mixture mixture) {
-        return mixture.gel().isConditioning() || mixture.mousse().isConditioning();
     }
 
     public Frame frame() {
@@ -193,7 +190,7 @@ public final class PlanClass {
         if (!isRun()) {
             Mixture first = ranked.get(0);
             forecast = plan.forecast(query);
-            conditions = isConditioning(first);
+            conditions = first.isConditioning();
             flaws = layers.isMoist() ? 0 : plan.bound() - plan.worth();
             minutesOver = Forecasts.over(query, plan, 0);
             rank();
@@ -203,7 +200,7 @@ public final class PlanClass {
         }
         Mixture run = ranked.get(next);
         next++;
-        if (conditions != isConditioning(run)) {
+        if (conditions != run.isConditioning()) {
             flaws = 0;
         }
         if (best == null && !plan.isFeasible() && drierNext(query, run)) {

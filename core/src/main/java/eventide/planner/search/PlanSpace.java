@@ -121,6 +121,14 @@ public final class PlanSpace {
         return frames;
     }
 
+    /** A plan parted in every way that is another. */
+    public List<Candidate> partings(Candidate choice) {
+        return frames(Layers.of(choice)).stream()
+                .filter(frame -> frame.hands() == choice.hands() && frame.drying() == choice.drying())
+                .map(choice::with)
+                .toList();
+    }
+
     /** Where nothing holds, nobody shapes. */
     public Candidate unshaped(Candidate choice) {
         return choice.isShaped()

@@ -53,19 +53,40 @@ public final class Refinement {
             this::mornings,
             this::nights);
 
+    /** The same questions, and the parting: it hangs on the smaller things as much as they on each other. */
+    private final List<Function<Candidate, List<Candidate>>> settled;
+
     /** Runs a candidate through the water. */
     private final Function<Candidate, Evaluation> judge;
 
-    public Refinement(Query query, Preparation preparation, Function<Candidate, Evaluation> judge, Stop stop) {
+    /**
+     * @param partings the same plan parted in each way that is another
+     * @param judge runs a choice through the water
+     */
+    public Refinement(
+            Query query,
+            Preparation preparation,
+            Function<Candidate, List<Candidate>> partings,
+            Function<Candidate, Evaluation> judge,
+            Stop stop) {
         this.stop = stop;
         this.query = query;
         this.preparation = preparation;
         this.judge = judge;
+        this.settled = Stream.concat(
+                        questions.stream().map(Refinement::asked),
+                        Stream.<Function<Candidate, List<Candidate>>>of(partings))
+                .toList();
+    }
+
+    /** A question about the smaller things as one about whole plans. */
+    private static Function<Candidate, List<Candidate>> asked(Function<Candidate, List<Details>> question) {
+        return choice -> question.apply(choice).stream().map(choice::with).toList();
     }
 
     /** The plan with every smaller thing as good as any other answer to it would make it; itself where none is better. */
     public Evaluation of(Evaluation plan) {
-        Evaluation best = climbed(plan, questions);
+        Evaluation best = climbed(plan, settled);
         if (stop.isDue()) {
             return best;
         }
@@ -75,7 +96,7 @@ public final class Refinement {
         }
         // A shorter care may leave minutes that are worth more elsewhere, at most about as much as limits are in the
         // way of.
-        List<Function<Candidate, List<Details>>> others = questions.subList(1, questions.size());
+        List<Function<Candidate, List<Candidate>>> others = settled.subList(1, settled.size());
         for (Details care : cares(best.choice())) {
             Evaluation other = judge.apply(best.choice().with(care));
             if (other.isFeasible() && other != best && other.worth() + hindered > best.worth() + WORTH_CHANGING) {
@@ -93,8 +114,13 @@ public final class Refinement {
      * @param needed what is worth less need not be looked for
      */
     public Evaluation bestOf(List<Evaluation> plans, double needed) {
+        return allOf(plans, needed).stream().findFirst().orElse(null);
+    }
+
+    /** The same of all that are near the best, best first. */
+    public List<Evaluation> allOf(List<Evaluation> plans, double needed) {
         List<Evaluation> once = plans.parallelStream()
-                .map(plan -> climbed(plan, questions, 1))
+                .map(plan -> climbed(plan, settled, 1))
                 .distinct()
                 .toList();
         double best = Math.max(
@@ -102,8 +128,9 @@ public final class Refinement {
         return once.parallelStream()
                 .filter(plan -> plan.worth() >= best - STILL_NEAR)
                 .map(this::of)
-                .min(Evaluation.BEST_FIRST)
-                .orElse(null);
+                .distinct()
+                .sorted(Evaluation.BEST_FIRST)
+                .toList();
     }
 
     /** What asking once more has hardly ever made up for, in points of worth [OURS; what it misses is measured by bin/bench]. */
@@ -122,11 +149,11 @@ public final class Refinement {
                 .sum();
     }
 
-    private Evaluation climbed(Evaluation plan, List<Function<Candidate, List<Details>>> asked) {
+    private Evaluation climbed(Evaluation plan, List<Function<Candidate, List<Candidate>>> asked) {
         return climbed(plan, asked, MOST_ROUNDS);
     }
 
-    private Evaluation climbed(Evaluation plan, List<Function<Candidate, List<Details>>> asked, int rounds) {
+    private Evaluation climbed(Evaluation plan, List<Function<Candidate, List<Candidate>>> asked, int rounds) {
         Evaluation best = plan;
         int sure = 0;
         for (int i = 0; i < rounds * asked.size() && sure < asked.size() && !stop.isDue(); i++) {
@@ -137,16 +164,16 @@ public final class Refinement {
         return best;
     }
 
-    private Evaluation answered(Evaluation plan, Function<Candidate, List<Details>> question) {
+    private Evaluation answered(Evaluation plan, Function<Candidate, List<Candidate>> question) {
         Evaluation other = bestAnswer(plan.choice(), question);
         return other != null && other.worth() > plan.worth() + WORTH_CHANGING ? other : plan;
     }
 
     /** The best answer but the one taken that keeps the limits, null for none. */
-    private Evaluation bestAnswer(Candidate choice, Function<Candidate, List<Details>> question) {
+    private Evaluation bestAnswer(Candidate choice, Function<Candidate, List<Candidate>> question) {
         return Evaluation.best(question.apply(choice).parallelStream()
-                .filter(details -> !details.equals(choice.details()))
-                .map(details -> judge.apply(choice.with(details)))
+                .filter(other -> !other.equals(choice))
+                .map(judge)
                 .toList());
     }
 
@@ -157,7 +184,7 @@ public final class Refinement {
             return List.of();
         }
         return questions.stream()
-                .map(question -> bestAnswer(choice, question))
+                .map(question -> bestAnswer(choice, asked(question)))
                 .filter(Objects::nonNull)
                 .toList();
     }

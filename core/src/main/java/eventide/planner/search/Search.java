@@ -225,8 +225,6 @@ public final class Search {
         if (best == null) {
             return List.of();
         }
-        record Way(Frame frame, boolean shaped) {}
-        Map<Way, Evaluation> ways = new LinkedHashMap<>();
         List<Evaluation> found = size() <= FEW
                 ? run(everything())
                 : classes().stream()
@@ -234,15 +232,22 @@ public final class Search {
                         .filter(Objects::nonNull)
                         .toList();
         found.parallelStream().filter(Evaluation::isFeasible).forEach(Evaluation::worth);
-        with(found, best).stream()
+        return ofEachWay(with(found, best)).stream()
+                .filter(plan -> plan.worth() > best.worth() - SETTLES)
+                .limit(MOST_CONTENDERS)
+                .toList();
+    }
+
+    /** The best of each way of shaping and drying, best first. */
+    private static List<Evaluation> ofEachWay(List<Evaluation> found) {
+        record Way(Frame frame, boolean shaped) {}
+        Map<Way, Evaluation> ways = new LinkedHashMap<>();
+        found.stream()
                 .filter(Evaluation::isFeasible)
                 .sorted(Evaluation.BEST_FIRST)
                 .forEach(plan -> ways.putIfAbsent(
                         new Way(way(plan.choice()), plan.choice().isShaped()), plan));
-        return ways.values().stream()
-                .filter(plan -> plan.worth() > best.worth() - SETTLES)
-                .limit(MOST_CONTENDERS)
-                .toList();
+        return List.copyOf(ways.values());
     }
 
     /** The likeliest to be shaped or dried in another way, of each those parted in any way that suits it, the rest as it stands. */
@@ -265,12 +270,23 @@ public final class Search {
     /** Minutes over a limit that other bottles, fewer or on drier hair, may make up [OURS]. */
     private static final double MINUTES_TO_MAKE_UP = 10;
 
-    /** The likeliest that is shaped where a plan is not, or is not where it is; null where none comes near. */
-    public Evaluation otherwiseShaped(Evaluation taken) {
+    /** The likeliest that are shaped where a plan is not, or are not where it is, each worked in another way; none where none comes near. */
+    public List<Evaluation> otherwiseShaped(Evaluation taken) {
         boolean shaped = taken.choice().isShaped();
         // What holds in the amounts of a plan without any is far from settled: twice as far is looked [OURS].
         double settles = shaped ? SETTLES : 2 * SETTLES;
-        return rival(one -> one.layers().isShaped() != shaped, taken.worth() - settles);
+        Predicate<PlanClass> otherwise = one -> one.layers().isShaped() != shaped;
+        Evaluation best = rival(otherwise, taken.worth() - settles);
+        if (best == null) {
+            return List.of();
+        }
+        List<Evaluation> found = classes().stream()
+                .filter(otherwise)
+                .map(PlanClass::best)
+                .filter(Objects::nonNull)
+                .filter(plan -> plan.worth() > taken.worth() - settles)
+                .toList();
+        return ofEachWay(with(found, best)).stream().limit(OTHERWISE_SHAPED).toList();
     }
 
     /** However it is parted. */
@@ -278,9 +294,13 @@ public final class Search {
         return new Frame(choice.hands(), Candidate.Sections.USUAL, choice.drying());
     }
 
-    /** Points of worth that settling the smaller things may make up, and ways that are settled at most [OURS]. */
+    /** Ways of a plan that is otherwise shaped [OURS]. */
+    private static final int OTHERWISE_SHAPED = 3;
+
+    /** Points of worth that settling the smaller things may make up [OURS]. */
     private static final double SETTLES = 3;
 
+    /** Ways that are settled at most [OURS]. */
     private static final int MOST_CONTENDERS = 4;
 
     /** Whether limits are in the way of something that promises to be better. */
