@@ -4,7 +4,13 @@ import eventide.shape.Maybe;
 import eventide.shape.Range;
 import eventide.shape.Shape;
 
-/** The air of the room hair is dried in, and where it will be worn if that is known. */
+/**
+ * The air of the room hair is dried in, and where it will be worn if that is known.
+ *
+ * @param temperatureC of the room, °C
+ * @param relativeHumidity of the room, percent
+ * @param outdoors where the hair goes afterwards; null for where it is
+ */
 public record Air(
         @Range(from = -10, to = 50, unit = "°C") Double temperatureC,
         @Range(from = 0, to = 100, unit = "percent") Double relativeHumidity,

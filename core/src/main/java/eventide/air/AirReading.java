@@ -9,6 +9,7 @@ public record AirReading(
         Double dewPointC,
         DewPointBand band,
         String words,
+        /** @param from where the figures come from, as the screen says it: typed, or a simulated station */
         @Maybe String from) {
     public static AirReading of(Air air, String from) {
         double dewPoint = Math.round(air.dewPointC() * 10) / 10.0;

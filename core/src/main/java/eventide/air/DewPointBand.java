@@ -7,8 +7,11 @@ public enum DewPointBand {
     HUMID("humid", "more hold, film formers, go easy on humectants"),
     VERY_HUMID("very humid", "film formers and high hold, no high humectants, leave some cast");
 
+    /** Dew point from which air gives hair enough, °C [CP]. */
     private static final double EASY_FROM_C = 2;
+    /** Dew point from which hair takes up water and swells, °C [CP]. */
     private static final double HUMID_FROM_C = 15;
+    /** Dew point above which nothing but a strong film keeps it out, °C [CP]. */
     private static final double VERY_HUMID_ABOVE_C = 18;
 
     private final String label;

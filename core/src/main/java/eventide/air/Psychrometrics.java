@@ -8,16 +8,20 @@ public final class Psychrometrics {
     /** Magnus form over water [PUB: Alduchov and Eskridge 1996, J. Appl. Meteorol. 35, 601–609, eq. 21]. */
     private static final double MAGNUS_HPA = 6.1094;
 
+    /** Magnus coefficient over water, after Alduchov and Eskridge 1996. */
     private static final double MAGNUS_A = 17.625;
+    /** The other one, °C. */
     private static final double MAGNUS_B_C = 243.04;
 
     /** Psychrometer constant of a ventilated wet bulb, per °C [MEM: 6.62e-4 at 1013 hPa, WMO guide]. */
     private static final double PSYCHROMETER = 6.62e-4;
 
+    /** Standard pressure, hPa. */
     private static final double SEA_LEVEL_HPA = 1013.25;
     /** Water vapour, 1 / R_v, in g·K/(m³·hPa) [PUB: R_v = 461.5 J/(kg K)]. */
     private static final double DENSITY = 216.68;
 
+    /** Kelvin at the melting point of ice. */
     private static final double ZERO_C_IN_K = 273.15;
 
     private Psychrometrics() {}
@@ -68,5 +72,6 @@ public final class Psychrometrics {
         return wet;
     }
 
+    /** Far more than the wet bulb ever takes to be found. */
     private static final int MOST_NEWTON_STEPS = 20;
 }

@@ -75,6 +75,7 @@ public record Ask(int step, What what, String text, double wetness, double to) {
         return step.isEachSection() && step.steps().get(0).action().wets();
     }
 
+    /** Whether the same was asked of this step and answered a short while ago: a stylist is not asked twice in one breath. */
     private static boolean answeredLately(AtTheChair chair, int open) {
         return chair.record().righted().stream()
                 .filter(righted -> righted.step() == open)

@@ -49,6 +49,7 @@ public final class AtTheChair {
     private final Routine done;
     private final Course course;
 
+    /** Runs the routine three ways: as planned, as it was done so far and will go on, and as it was meant. */
     private AtTheChair(Routine routine, Hair hair, Air air, Schools schools, ChairRecord record, Instant now) {
         this.routine = routine;
         this.hair = hair;
@@ -82,6 +83,7 @@ public final class AtTheChair {
         return record.startedAt() == null ? 0 : Math.max(0, StepDone.minutes(record.startedAt(), at));
     }
 
+    /** What a step took, or is likely to: sections that are done say how fast the rest goes. */
     private void time(StepDone step, Map<Integer, DoneRoutine.Done> times, Map<Integer, List<Double>> pace) {
         boolean runs = step.endedAt() == null;
         double minutes = workMinutes(step);
@@ -109,6 +111,7 @@ public final class AtTheChair {
         return step.minutes(now) - workMinutes(step);
     }
 
+    /** Pauses as the water takes them in, at most as long in all as hair would be left. */
     private List<Happenings.Rest> rested() {
         List<Happenings.Rest> rested = new ArrayList<>();
         double left = MOST_RESTED;
@@ -169,6 +172,7 @@ public final class AtTheChair {
         return minutes;
     }
 
+    /** Minutes of work of each section that was tapped off, pauses taken out. */
     private List<Double> counted(StepDone step) {
         List<Double> minutes = new ArrayList<>();
         Instant from = step.startedAt();
@@ -193,6 +197,7 @@ public final class AtTheChair {
         return used;
     }
 
+    /** The routine with what was really put on: of a step in the middle of which a bottle ran out, the mix of both. */
     private Routine withSwaps() {
         Routine used = routine;
         for (ChairRecord.Swapped swap : record.swapped()) {
@@ -265,6 +270,7 @@ public final class AtTheChair {
                 : Math.min(1, step.sectionEnds().size() / (double) sections(index));
     }
 
+    /** Looks, and what was done when a section had gone dry, in their order in time. */
     private List<Happenings.Interlude> interludes() {
         List<Happenings.Interlude> found = new ArrayList<>();
         record.looks()
@@ -317,6 +323,7 @@ public final class AtTheChair {
         return List.copyOf(ledger);
     }
 
+    /** Whether a step is done with, and was done at all. */
     private boolean isOver(int index) {
         StepDone step = record.step(index);
         return record.finishedAt() != null

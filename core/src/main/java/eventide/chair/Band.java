@@ -70,6 +70,7 @@ public record Band(int step, double low, double high, double aim, String product
         return step.action().water() != WaterDone.NOTHING;
     }
 
+    /** Whether hands lay or shape clumps in it, inside its sections too. */
     private static boolean shapes(Step step) {
         Shaping shaping = step.action().shaping();
         return step.isEachSection()

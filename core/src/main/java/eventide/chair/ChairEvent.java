@@ -154,6 +154,7 @@ public record ChairEvent(
         this(id, at, seq, kind, step, inner, section, ratio, product, zone, sign, look, timer, device, null);
     }
 
+    /** @param isNeeded whether this kind of event means nothing without it */
     private static void needed(List<Fault> faults, String name, boolean isNeeded, Object value) {
         if (isNeeded && value == null) {
             faults.add(new Fault("/" + name, name + " must be given with this kind"));

@@ -40,7 +40,12 @@ public record ChairRecord(
      */
     public record Pause(Instant from, @Maybe Instant to) {}
 
-    /** More or less than planned was put on. */
+    /**
+     * More or less than planned was put on.
+     *
+     * @param inner the step inside its sections; null for the step itself
+     * @param ratio of what was planned, 1 for just that
+     */
     public record Given(int step, @Maybe Integer inner, double ratio) {
         public StepPlace place() {
             return new StepPlace(step, inner == null ? -1 : inner);
@@ -58,17 +63,30 @@ public record ChairRecord(
         }
     }
 
-    /** A sign seen at a zone. */
+    /**
+     * A sign seen at a zone.
+     *
+     * @param zone where it was seen
+     */
     public record Noted(Instant at, Zone zone, ChairEvent.Sign sign) {}
 
-    /** How wet eyes and hands found it. */
+    /**
+     * How wet eyes and hands found it.
+     *
+     * @param trust how much this hand's looks are worth, 0 to 1; null for all
+     */
     public record Looked(Instant at, Look look, @Maybe Double trust) {
         double trustOrAll() {
             return trust == null ? 1 : trust;
         }
     }
 
-    /** Hair had left the band it was to be in. */
+    /**
+     * Hair had left the band it was to be in.
+     *
+     * @param step during which a section was found dry
+     * @param did what was done about it
+     */
     public record Righted(Instant at, int step, Did did) {
         /** What hands did about it. */
         public enum Did {

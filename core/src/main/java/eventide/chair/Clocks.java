@@ -26,6 +26,7 @@ record Clocks(List<ChairEvent> events, List<ChairRecord.Mended> mended) {
                     ChairEvent::seq, Comparator.nullsFirst(Comparator.naturalOrder()))
             .thenComparing(ChairEvent.IN_TIME);
 
+    /** @param arrived in any order, any number of times: an event is known by its id */
     static Clocks of(Collection<ChairEvent> arrived) {
         Map<String, ChairEvent> once = new LinkedHashMap<>();
         arrived.stream().sorted(ChairEvent.IN_TIME).forEach(event -> once.putIfAbsent(event.id(), event));
@@ -57,6 +58,12 @@ record Clocks(List<ChairEvent> events, List<ChairRecord.Mended> mended) {
                 .allMatch(seq -> seq != null && counted.add(seq));
     }
 
+    /**
+     * One device's events in the order it counted them. Where its clock was set back in between, all behind is moved on, so
+     * that no step ends before it began.
+     *
+     * @param said when each says it was, kept for whoever asks
+     */
     private static List<ChairEvent> mended(List<ChairEvent> own, Map<String, Instant> said) {
         List<ChairEvent> counted = own.stream().sorted(AS_COUNTED).toList();
         if (counted.stream().map(ChairEvent::seq).anyMatch(Objects::isNull)) {

@@ -47,6 +47,7 @@ public record Cue(int step, int sections, double minutes, String how, List<Set<Z
         return sections > 1 && !step.action().isDrying() && (step.isEachSection() || minutes / sections >= WORTH_A_TAP);
     }
 
+    /** Where each section of a step lies, by the plan's own cut of the head. */
     private static List<Set<Zone>> zones(Course planned, int index, int sections) {
         TreeMap<Integer, Set<Zone>> bySection = new TreeMap<>();
         for (Visit visit : planned.visits()) {

@@ -36,12 +36,14 @@ public final class Door {
         return faults;
     }
 
+    /** Timers this routine can ring; another was never set. */
     private static Set<String> timers(Routine routine, Hair hair, Air air) {
         Set<String> keys = new TreeSet<>(OF_WATER);
         StepTimer.of(routine, TideModel.run(routine, hair, air).tide()).forEach(timer -> keys.add(timer.key()));
         return keys;
     }
 
+    /** @param timers asked only where an event names one: it takes a run of the water */
     private static List<Fault> faults(Routine routine, ChairEvent event, Supplier<Set<String>> timers) {
         List<Fault> faults = new ArrayList<>();
         Integer index = event.step();
@@ -68,6 +70,7 @@ public final class Door {
         return faults;
     }
 
+    /** An event names a step that puts hands on hair: of a step done section by section one inside it. */
     private static void place(Routine routine, ChairEvent event, List<Fault> faults) {
         StepPlace place = new StepPlace(event.step(), event.inner() == null ? -1 : event.inner());
         if (!routine.places().contains(place)) {

@@ -18,7 +18,9 @@ import java.util.Set;
 
 /** What could be left out of the rest of a wash day that runs late, and what that would cost. */
 public final class Drops {
+    /** Minutes a step must give back to be worth leaving out [OURS]. */
     private static final double WORTH_IT = .5;
+    /** Steps that are offered: who is late does not read a list. */
     private static final int MOST = 3;
 
     private Drops() {}
@@ -74,6 +76,7 @@ public final class Drops {
         return Judgement.of(new Judgement.Question(chair.hair(), goal, chair.air(), chair.schools(), limits, routine));
     }
 
+    /** What a good stylist would object to without the step and does not with it. */
     private static List<String> added(Judgement now, Judgement then) {
         Set<String> known = new HashSet<>();
         now.findings().forEach(finding -> known.add(finding.rule()));

@@ -67,6 +67,10 @@ public record Ended(
                 Rested.of(chair));
     }
 
+    /**
+     * How a step was done otherwise than planned, null where it was not: left out, broken off, longer, shorter, in another
+     * amount.
+     */
     private static Otherwise of(AtTheChair chair, int index) {
         ChairRecord record = chair.record();
         StepDone step = record.step(index);

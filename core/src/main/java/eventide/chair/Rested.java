@@ -15,6 +15,7 @@ public record Rested(double fromMinute, double minutes, double before, double af
     /** A shorter one nobody remembers, minutes [OURS]. */
     private static final double WORTH_SAYING = 1;
 
+    /** Minutes. */
     private static final double HOUR = 60;
 
     /** In the order of time. */
@@ -25,6 +26,7 @@ public record Rested(double fromMinute, double minutes, double before, double af
                 .toList();
     }
 
+    /** What a pause did to the hair, in words. */
     private static Rested of(AtTheChair chair, Rests.Paused rest) {
         Tide tide = chair.course().tide();
         double from = StepDone.minutes(chair.record().startedAt(), rest.from());
@@ -48,6 +50,7 @@ public record Rested(double fromMinute, double minutes, double before, double af
         return whole < HOUR ? whole + " min" : whole / (int) HOUR + " h " + whole % (int) HOUR + " min";
     }
 
+    /** Percent along the lengths, between two whole minutes along the line. */
     private static double lengthsAt(Tide tide, double minute) {
         List<Double> lengths = tide.lengths();
         int last = lengths.size() - 1;

@@ -17,7 +17,11 @@ final class Rests {
     /** Beyond what a section is planned to take nobody works on it as long without a tap, minutes [OURS]. */
     private static final double LEFT_ALONE = 120;
 
-    /** From one moment to a later one. */
+    /**
+     * From one moment to a later one.
+     *
+     * @param to when hands were back; both by the clock the record is told in
+     */
     record Paused(Instant from, Instant to) {
         double minutes() {
             return minutesBetween(from, to);
@@ -54,6 +58,7 @@ final class Rests {
         return step.isEachSection() || step.action().isHandsOn();
     }
 
+    /** Pauses that were tapped, as far as they lie between two moments; one still running lasts until the later. */
     private static List<Paused> paused(ChairRecord record, Instant from, Instant to) {
         List<Paused> found = new ArrayList<>();
         for (ChairRecord.Pause pause : record.pauses()) {
@@ -66,6 +71,11 @@ final class Rests {
         return found;
     }
 
+    /**
+     * Stretches without a tap far longer than a section takes: hands were elsewhere and nobody said so.
+     *
+     * @param usual minutes a section takes here
+     */
     private List<Paused> silences(StepDone step, Instant end, double usual) {
         List<Instant> taps = new ArrayList<>(step.sectionEnds());
         if (taps.isEmpty() || taps.get(taps.size() - 1).isBefore(end)) {

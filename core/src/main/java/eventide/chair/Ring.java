@@ -6,8 +6,14 @@ import java.util.List;
 import java.util.Objects;
 import java.util.stream.Stream;
 
-/** A timer's end as a time of day. */
+/**
+ * A timer's end as a time of day.
+ *
+ * @param name what has to be done
+ * @param at when it rings; past for what is overdue
+ */
 public record Ring(String name, Instant at) {
+    /** Of a minute. */
     private static final long MILLIS = 60_000;
 
     /** The one that rings next, or rang and was not answered yet; null where none runs. */
@@ -28,6 +34,7 @@ public record Ring(String name, Instant at) {
                 .orElse(null);
     }
 
+    /** Null where the step was not begun, is over or was left out. */
     private static Ring running(AtTheChair chair, StepTimer timer) {
         ChairRecord record = chair.record();
         StepDone step = record.step(timer.step());

@@ -47,6 +47,7 @@ public record StepTimer(
         return List.copyOf(timers);
     }
 
+    /** Null of a step nobody sets a clock for. */
     private static StepTimer of(Routine routine, Step step, StepTide own) {
         Timed timed = step.action().timed();
         if (timed == null) {
@@ -72,6 +73,7 @@ public record StepTimer(
                 : new StepTimer(key, index, worn.name(), worn.contactMinutes(), rinse(routine, index), null, false);
     }
 
+    /** The step that takes it off again, null where it stays on. */
     private static Integer rinse(Routine routine, int after) {
         for (int i = after + 1; i < routine.steps().size(); i++) {
             Action action = routine.steps().get(i).action();

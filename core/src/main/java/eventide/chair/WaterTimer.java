@@ -23,6 +23,10 @@ public record WaterTimer(String key, What what, String name, double fromMinute, 
         DRY
     }
 
+    /**
+     * What rings by the water and not by the clock: the cast set, clips out, roots and lengths dry. Each with the minute the
+     * run as it stands says, so that a dryer set higher brings it forward.
+     */
     static List<WaterTimer> of(AtTheChair chair) {
         List<WaterTimer> timers = new ArrayList<>();
         Routine routine = chair.done();
@@ -53,6 +57,7 @@ public record WaterTimer(String key, What what, String name, double fromMinute, 
         return List.copyOf(timers);
     }
 
+    /** When hands last left the hair, minutes; 0 where they were not at it. */
     private static double lastTouchBefore(AtTheChair chair, double minute) {
         return chair.course().visits().stream()
                 .filter(visit -> visit.step().action().touchesHair() && visit.endMinute() <= minute)
@@ -61,6 +66,7 @@ public record WaterTimer(String key, What what, String name, double fromMinute, 
                 .orElse(0);
     }
 
+    /** When an action last begins, minutes; 0 where it does not come. */
     private static double begins(AtTheChair chair, Action action) {
         return chair.course().visits().stream()
                 .filter(visit -> visit.step().action() == action)

@@ -64,6 +64,10 @@ final class BrokenTooEarly implements Rule {
         return found;
     }
 
+    /**
+     * Said of the first touch that meets hair not dry yet. Roots count for a part of it only: a cast lies along the lengths.
+     * What is nearly dry, or meant, is a note.
+     */
     private Finding finding(Wash wash, StepPlace place, Visit visit) {
         Step step = visit.step();
         double wet = (1 - ROOTS) * visit.wetness() + ROOTS * visit.rootsWetness();

@@ -64,6 +64,7 @@ final class BuildsUp implements Rule {
         return List.of();
     }
 
+    /** What a step puts on: of a mix each part, for each leaves its own behind. */
     private static List<Product> products(Step step) {
         if (step.mix() != null) {
             return step.mix().stream().map(MixPart::product).toList();

@@ -85,6 +85,7 @@ public final class Cautions {
         return product != null && product.label().traits().propellant();
     }
 
+    /** Whether any zone of the head is read so. */
     private static boolean has(Hair hair, Condition condition) {
         for (Zone zone : Zone.values()) {
             if (hair.at(zone).condition().contains(condition)) {

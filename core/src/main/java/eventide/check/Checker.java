@@ -136,6 +136,7 @@ public final class Checker {
         return findings.stream().filter(f -> f.rule().equals(rule)).toList();
     }
 
+    /** What is worse than a note, as rule and place: a mend may trade no warning for another. */
     private static Set<String> loud(List<Finding> findings) {
         return findings.stream()
                 .filter(f -> f.severity() != Severity.NOTE)

@@ -22,6 +22,7 @@ final class ClippedTooLong implements Rule {
     /** Where clips come out [CP]. */
     private static final double OUT_AT_DRY = 70;
 
+    /** Minutes. */
     private static final double HOURS = 60;
     /** The water model's own error, percent. */
     private static final double TOLERANCE = 2;
@@ -52,6 +53,10 @@ final class ClippedTooLong implements Rule {
         return List.of();
     }
 
+    /**
+     * Null where the clips come out in time. The hair under them is looked at, not the head: the same clip may dry sooner at
+     * the hairline.
+     */
     private Finding underClip(Wash wash, Visit clip) {
         double air = 0;
         for (Visit visit : wash.course().visits()) {
@@ -99,6 +104,10 @@ final class ClippedTooLong implements Rule {
         return next < visits.size() ? headAt(visits.get(next)) : wash.course().headAtEnd();
     }
 
+    /**
+     * The dryer stops where clips are to come out, they come out, and it goes on. Null within a step done section by section:
+     * nobody takes clips out in the middle of one.
+     */
     private static Mend mend(Routine routine, StepPlace dryer, Step clip) {
         Step whole = routine.at(dryer);
         if (dryer.isInner()) {

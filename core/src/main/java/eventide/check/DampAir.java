@@ -18,8 +18,11 @@ public final class DampAir implements Rule {
     /** Air counts as damp from here [OURS; CP: damp air]. */
     private static final double DAMP_PERCENT = 70;
 
+    /** Dew point from which drying in air goes on and on, °C [CP]. */
     private static final double DAMP_DEW_POINT_C = 16;
+    /** Minutes in air below which nobody would notice. */
     private static final double LEAST_MINUTES = 30;
+    /** Percent of water from which a dryer is worth fetching. */
     private static final double STILL_WET = 20;
 
     /** Whether hair that is left alone in this air dries slowly. */

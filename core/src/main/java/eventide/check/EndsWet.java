@@ -25,6 +25,7 @@ final class EndsWet implements Rule {
     /** A trace of damp, percent [OURS]. */
     private static final double TRACE = 8;
 
+    /** Percent dry from which dry is what was asked for. */
     private static final double FULL = 98;
 
     @Override
@@ -90,6 +91,7 @@ final class EndsWet implements Rule {
                 null));
     }
 
+    /** Frost outside: wet hair there is what nobody would send out. */
     private List<Finding> cold(Wash wash, double wet) {
         return left(
                 wash,
@@ -99,6 +101,11 @@ final class EndsWet implements Rule {
                 true);
     }
 
+    /**
+     * What the water is at the minute it was to be dry by.
+     *
+     * @param by minutes from the first step
+     */
     private List<Finding> due(Wash wash, double by) {
         var tide = wash.course().tide();
         double end = wash.course().minutes();
@@ -117,6 +124,10 @@ final class EndsWet implements Rule {
                 by >= end);
     }
 
+    /**
+     * @param wet percent of water, of lengths or roots whichever is wetter
+     * @param longerHelps whether there is time for more drying, so that a mend can be offered
+     */
     private List<Finding> left(Wash wash, double wet, String message, boolean longerHelps) {
         Visit last = wash.course().visits().get(wash.course().visits().size() - 1);
         return List.of(Finding.of(
@@ -128,6 +139,7 @@ final class EndsWet implements Rule {
                 longerHelps ? longer(wash, last) : null));
     }
 
+    /** The last dryer goes on over all of the head until it is dry; where there is none, one is taken to it. */
     private static Mend longer(Wash wash, Visit last) {
         Step step = last.step();
         boolean dryer = step.action().isDryer();

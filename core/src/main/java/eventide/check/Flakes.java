@@ -39,6 +39,10 @@ final class Flakes implements Rule {
         return found;
     }
 
+    /**
+     * Null where the two never meet in a zone. What was rubbed between fingers and flaked is known; what only is of a kind to
+     * flake is a likelihood and says so.
+     */
     private Finding finding(Wash wash, Layer under, Layer over) {
         Product first = under.product();
         Product second = over.product();

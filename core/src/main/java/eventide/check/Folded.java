@@ -17,6 +17,10 @@ import java.util.Set;
 final class Folded {
     private Folded() {}
 
+    /**
+     * Puts under a finding those that its own mend would clear as well: a stylist sees one thing to do, not four that are the
+     * same. Only findings with a mend are parents, and nothing is under two.
+     */
     static List<Finding> of(Wash wash, List<Finding> findings) {
         Integer[] under = new Integer[findings.size()];
         Set<Integer> parents = new HashSet<>();
@@ -52,6 +56,7 @@ final class Folded {
         return parent.severity().compareTo(child.severity()) <= 0;
     }
 
+    /** Whether what was said of a step is no more said of that step once the routine is mended, wherever the step is now. */
     private static boolean isCleared(Wash wash, Wash mended, Finding child, List<Finding> after) {
         StepPlace place = placeOf(child);
         StepPlace now = place == null ? null : moved(wash.routine(), mended.routine(), place);
@@ -67,6 +72,7 @@ final class Folded {
         return left.zone() == null || child.zone() == null || left.zone() == child.zone();
     }
 
+    /** Null of a finding that is about the wash as a whole. */
     private static StepPlace placeOf(Finding finding) {
         return finding.step() == null
                 ? null

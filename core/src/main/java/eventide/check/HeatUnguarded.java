@@ -67,6 +67,7 @@ final class HeatUnguarded implements Rule {
         return softest == null ? List.of() : List.of(softest);
     }
 
+    /** A dryer that is not said to be cool is warm; a stretch is warm only where heat is said. */
     private static boolean isWarm(Step step) {
         if (step.action() == Action.STRETCH) {
             return step.heat() != null && step.heat() != Heat.COOL;
@@ -74,6 +75,7 @@ final class HeatUnguarded implements Rule {
         return step.action().isDryer() && step.heat() != Heat.COOL;
     }
 
+    /** A protectant that goes on once the heat is over already, null for none. */
     private static StepPlace guardAfter(Wash wash, Visit dryer) {
         return wash.layers().stream()
                 .filter(layer -> layer.product().guardsHeat() && layer.startMinute() > dryer.startMinute())
@@ -82,6 +84,7 @@ final class HeatUnguarded implements Rule {
                 .orElse(null);
     }
 
+    /** Moves the protectant there is; adds one where there is none, or where it cannot be moved without breaking a step apart. */
     private static Mend mend(Routine routine, StepPlace dryer, StepPlace later) {
         Routine moved = later == null ? null : Steps.movedBefore(routine, later, dryer);
         if (moved != null) {

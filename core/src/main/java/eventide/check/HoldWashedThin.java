@@ -79,6 +79,7 @@ final class HoldWashedThin implements Rule {
         return before;
     }
 
+    /** The water goes before the first hold, or goes altogether. */
     private static Mend mend(Wash wash, StepPlace place) {
         StepPlace first = wash.layers().stream()
                 .filter(Layer::holds)

@@ -105,6 +105,7 @@ final class HotInContact implements Rule {
                 : null;
     }
 
+    /** Hot air while hair lies in the bowl or on the comb: hovering keeps its distance. */
     private static boolean isHotInContact(Step step) {
         boolean contact =
                 step.action() == Action.CUP || step.action() == Action.HAMMOCK || step.action() == Action.STRETCH;

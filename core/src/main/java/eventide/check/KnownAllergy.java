@@ -54,6 +54,7 @@ final class KnownAllergy implements Rule {
         return found;
     }
 
+    /** @param reactions of one product, the surest first; only what is as sure as that is named */
     private Finding finding(Wash wash, StepPlace place, Product product, List<Reaction> reactions) {
         Certainty surest = reactions.get(0).certainty();
         String named = reactions.stream()
@@ -82,12 +83,14 @@ final class KnownAllergy implements Rule {
                                 wash.routine().without(place)));
     }
 
+    /** The name on the label, with the word the client knows it by where that is another. */
     private static String said(Reaction reaction) {
         boolean same = reaction.ingredient().isEmpty() || reaction.ingredient().equalsIgnoreCase(reaction.word());
         String word = reaction.certainty() == Certainty.RELATED ? "related to " + reaction.word() : reaction.word();
         return same ? reaction.word() : reaction.ingredient() + " (" + word + ")";
     }
 
+    /** Everything a step brings onto the head: of a mix each part. */
     private static List<Product> products(Step step) {
         if (step.mix() != null) {
             return step.mix().stream().map(MixPart::product).toList();

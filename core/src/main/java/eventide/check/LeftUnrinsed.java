@@ -34,6 +34,10 @@ final class LeftUnrinsed implements Rule {
                 : List.of(finding(wash, first, wash.routine().steps().get(first)));
     }
 
+    /**
+     * The rinse is put where the wash ends: after what else belongs to it and is rinsed with it. A conditioner left in is some
+     * school's way, so a note.
+     */
     private Finding finding(Wash wash, int index, Step step) {
         int after = index;
         List<Step> steps = wash.routine().steps();

@@ -24,6 +24,7 @@ final class MaskTooLong implements Rule {
     /** Two minutes on fine hair [CP], and as much again before it is called a fault [OURS]. */
     private static final double FINE_BEARS = 5;
 
+    /** Minutes on fine hair that is damaged: it takes more, and gains by it [CP]. */
     private static final double DAMAGED_BEARS = 10;
 
     @Override
@@ -70,6 +71,7 @@ final class MaskTooLong implements Rule {
         return List.of();
     }
 
+    /** With a rinse behind the mask, unless one follows already. */
     private static Routine rinsed(Routine routine, int mask) {
         boolean follows = mask + 1 < routine.steps().size()
                 && routine.steps().get(mask + 1).action() == Action.RINSE;

@@ -3,11 +3,17 @@ package eventide.check;
 import eventide.routine.Routine;
 import java.util.Locale;
 
-/** A better routine, and the words on the button that takes it. */
+/**
+ * A better routine, and the words on the button that takes it.
+ *
+ * @param label what a touch on it does, in a few words
+ * @param routine as it would be then
+ */
 public record Mend(String label, Routine routine) {
     /** This one, and what it made necessary; the same done twice is said once. */
     private static final String FIRST = " first";
 
+    /** Both in one touch, said as one sentence: the routine is the second's, which was made from the first's. */
     Mend then(Mend next) {
         return label.equals(next.label)
                 ? next

@@ -85,6 +85,7 @@ final class NeverDetangled implements Rule {
         return action == Action.BRUSH_STYLE || action == Action.COIL || action == Action.SHINGLE;
     }
 
+    /** From 3B up hair knots by itself from wash to wash; looser hair combs out as it dries. */
     private static boolean isTight(Wash wash) {
         for (Zone zone : Zone.values()) {
             if (wash.hair().at(zone).pattern().compareTo(Pattern.CURLY_3B) >= 0) {

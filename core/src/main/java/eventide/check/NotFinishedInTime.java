@@ -63,6 +63,7 @@ final class NotFinishedInTime implements Rule {
         return List.of();
     }
 
+    /** A coil or a curl by hand among the steps of one section, null for none: those are what can be done faster another way. */
     private static StepPlace slow(Wash wash, int index) {
         Routine routine = wash.routine();
         return wash.places().stream()

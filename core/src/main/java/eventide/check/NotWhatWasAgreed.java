@@ -48,6 +48,7 @@ final class NotWhatWasAgreed implements Rule {
         return found;
     }
 
+    /** What the step puts on: of a mix each part. */
     private static List<Product> products(Step step) {
         if (step.mix() != null) {
             return step.mix().stream().map(MixPart::product).toList();

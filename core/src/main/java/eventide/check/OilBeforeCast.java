@@ -66,6 +66,7 @@ final class OilBeforeCast implements Rule {
         return found;
     }
 
+    /** The same oil on the hands that break the cast, in the same amount; left out where no bottle is named. */
     private static Mend mend(Wash wash, Layer layer) {
         Step finish = Step.of(Action.BREAK_CAST)
                 .product(layer.step().product())

@@ -18,6 +18,7 @@ final class OnTheScalp {
 
     private OnTheScalp() {}
 
+    /** Leave-in product named for the scalp. The parts it was named with keep it; where the scalp was all, it goes to the roots. */
     static List<Finding> findings(Rule rule, Wash wash) {
         boolean troubled = wash.hair().scalpOrEmpty().stream().anyMatch(TROUBLED::contains);
         List<Finding> found = new ArrayList<>();

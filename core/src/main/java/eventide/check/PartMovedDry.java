@@ -35,6 +35,7 @@ final class PartMovedDry implements Rule {
         return found;
     }
 
+    /** A parting set once hair has begun to dry: roots have a direction by then, and stand up against the new one. */
     private List<Finding> parted(Wash wash) {
         for (StepPlace place : wash.places()) {
             Step step = wash.routine().at(place);

@@ -16,6 +16,7 @@ final class PickedThrough {
 
     private PickedThrough() {}
 
+    /** A pick that goes past the roots of dry curls. Mend: the roots alone, which is what a pick is for. */
     static List<Finding> findings(Rule rule, Wash wash) {
         List<Finding> found = new ArrayList<>();
         for (StepPlace place : wash.places()) {

@@ -22,6 +22,7 @@ final class ProteinRhythm implements Rule {
     /** Days between treatments [CP: monthly to fortnightly, weekly where it thrives]; a day of grace each. */
     private static final double FORTNIGHTLY = 13;
 
+    /** Days where it thrives on it, a day of grace taken off [CP]. */
     private static final double WEEKLY = 6;
 
     @Override
@@ -79,6 +80,7 @@ final class ProteinRhythm implements Rule {
         return wash.hair().strand() == Strand.FINE || has(wash, Condition.BLEACHED) || has(wash, Condition.OVER_SOFT);
     }
 
+    /** Whether any zone of the head is read so. */
     private static boolean has(Wash wash, Condition condition) {
         for (Zone zone : Zone.values()) {
             if (wash.hair().at(zone).condition().contains(condition)) {

@@ -46,6 +46,7 @@ final class RakedClumps implements Rule {
                 : "Raking here pulls apart the clumps formed before: glaze or scrunch it on.";
     }
 
+    /** A comb is left out, for it puts nothing on; a styler is wanted all the same, and goes over the clumps by glazing. */
     private static Mend mend(Routine routine, StepPlace place, Step step) {
         return step.action() == Action.DETANGLE
                 ? new Mend("Leave the combing out", routine.without(place))

@@ -55,6 +55,7 @@ final class ScalpStop implements Rule {
         return found;
     }
 
+    /** What was seen on the scalp, in words: signs, never a name for what they may be. */
     private static String seen(Wash wash, Predicate<Scalp> some) {
         return wash.hair().scalpOrEmpty().stream()
                 .filter(some)
@@ -62,6 +63,7 @@ final class ScalpStop implements Rule {
                 .collect(Collectors.joining(", "));
     }
 
+    /** Whether anything in the routine pulls at the roots. */
     private static boolean pulls(Wash wash) {
         return wash.places().stream()
                 .map(place -> wash.routine().at(place))

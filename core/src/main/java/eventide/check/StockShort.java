@@ -55,6 +55,7 @@ final class StockShort implements Rule {
         return found;
     }
 
+    /** Where it is put on first, a mix it is part of included; null where it is nowhere. */
     private static StepPlace place(Wash wash, Product product) {
         return wash.amounts().stream()
                 .filter(amount -> amount.product().name().contains(product.name()))

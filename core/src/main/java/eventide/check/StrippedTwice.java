@@ -37,6 +37,10 @@ final class StrippedTwice implements Rule {
         return List.of();
     }
 
+    /**
+     * @param second the step that strips again
+     * @param twice clarified both times; otherwise the other is a protein treatment
+     */
     private Finding finding(Wash wash, int second, boolean twice) {
         return Finding.of(
                 this,

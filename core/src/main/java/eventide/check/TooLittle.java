@@ -67,6 +67,10 @@ final class TooLittle implements Rule {
         return barest;
     }
 
+    /**
+     * @param layers all that go on of one product, which share the amount between them
+     * @param full against the advised amount, 0 to 1
+     */
     private Finding finding(Wash wash, List<Layer> layers, Layer first, double full) {
         String message = String.format(
                 Locale.ROOT,

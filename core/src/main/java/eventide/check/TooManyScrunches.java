@@ -75,6 +75,10 @@ final class TooManyScrunches implements Rule {
                 .toList();
     }
 
+    /**
+     * Takes the scrunches beyond the most off the last of them; where none are left hands press instead, so that the hair is
+     * still brought together.
+     */
     private static Routine fewer(Routine routine, List<StepPlace> places, int most) {
         int left = most;
         Routine fewer = routine;

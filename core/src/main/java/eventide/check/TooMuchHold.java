@@ -18,7 +18,9 @@ final class TooMuchHold implements Rule {
     /** Times the advised amount that is still a heavy hand, not a fault [OURS]. */
     private static final double HEAVY_HAND = 2.2;
 
+    /** Times the advised amount, where touch comes first [OURS]. */
     private static final double LESS_WHERE_SOFT = 1.9;
+    /** The same where definition is all [OURS]. */
     private static final double MORE_WHERE_DEFINED = 2.6;
 
     @Override
@@ -66,6 +68,7 @@ final class TooMuchHold implements Rule {
         return List.of();
     }
 
+    /** Times the advised amount from which it is too much: sooner where touch comes first, later where definition is all. */
     private static double most(Wash wash) {
         if (wash.goal().softness() >= 2 && wash.goal().softnessFirst()) {
             return LESS_WHERE_SOFT;
@@ -73,6 +76,7 @@ final class TooMuchHold implements Rule {
         return wash.goal().definition() == 3 ? MORE_WHERE_DEFINED : HEAVY_HAND;
     }
 
+    /** Every layer of hold at its advised amount, to the tenth of a millilitre. */
     private static Routine less(Wash wash) {
         Routine routine = wash.routine();
         for (Layer layer : wash.layers()) {

@@ -24,6 +24,7 @@ final class TornKnots implements Rule {
     /** Slip is gone once hair falls below about this, percent wet [CP]. */
     private static final double SLIPS_ABOVE = 60;
 
+    /** Percent of water below which hair is combed dry. */
     private static final double DRY = 10;
     /** The water model's own error, percent. */
     private static final double TOLERANCE = 3;
@@ -70,6 +71,10 @@ final class TornKnots implements Rule {
         return found;
     }
 
+    /**
+     * Null where loose hair is combed wet after a wash, which needs no more; where the washing was done elsewhere nothing is
+     * known of its slip.
+     */
     private Finding withoutSlip(Wash wash, Visit visit) {
         Step step = visit.step();
         boolean washed = wash.course().visits().stream()
@@ -129,6 +134,7 @@ final class TornKnots implements Rule {
         return lies;
     }
 
+    /** Whether a step of the wash leaves hair slippery: a conditioner, a treatment, or a cleanser as creamy as one. */
     private static boolean washesWithSlip(Step step, Product product) {
         boolean creamy = step.action() == Action.CLEANSE && product != null && product.richness() >= CREAMY;
         boolean treats =
@@ -148,6 +154,7 @@ final class TornKnots implements Rule {
                         && hasSlip(wash, earlier));
     }
 
+    /** Whether what is on the hair lets a comb through. */
     private static boolean slips(Step step, Product product) {
         if (step.action() == Action.CONDITION || step.action() == Action.MASK) {
             return true;

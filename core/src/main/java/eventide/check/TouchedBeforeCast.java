@@ -57,6 +57,11 @@ final class TouchedBeforeCast implements Rule {
         return found;
     }
 
+    /**
+     * The first touch of a step that meets a film not set yet, null for none.
+     *
+     * @param bowl whether hair lies in a diffuser's bowl rather than in a hand
+     */
     private static Visit firstTooEarly(Wash wash, StepPlace place, boolean bowl) {
         for (Visit visit : wash.course().visits(place)) {
             Layer hold = wash.lastHoldBefore(visit.startMinute());
@@ -73,6 +78,7 @@ final class TouchedBeforeCast implements Rule {
         return null;
     }
 
+    /** Whether the very hair that is touched wears hold already. */
     private static boolean holdIsOn(Wash wash, Visit visit) {
         return wash.layers().stream()
                 .anyMatch(l -> l.holds()

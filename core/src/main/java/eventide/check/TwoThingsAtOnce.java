@@ -53,6 +53,7 @@ final class TwoThingsAtOnce implements Rule {
                 null));
     }
 
+    /** What is done on one side only, inside sections as well. */
     private static List<Step> half(Wash wash, Half half) {
         List<Step> own = new ArrayList<>();
         for (Step step : wash.routine().steps()) {
@@ -90,6 +91,7 @@ final class TwoThingsAtOnce implements Rule {
         return Math.max(1, count);
     }
 
+    /** In how many things two lists of steps differ; a step more counts as one. */
     private static int steps(List<Step> a, List<Step> b) {
         if (a == null || b == null) {
             return a == b ? 0 : 1;

@@ -65,6 +65,7 @@ final class WaitedTooDry implements Rule {
         return found;
     }
 
+    /** Mend: a mist before each turn, to where the styler on the hair works best. */
     private Finding finding(Wash wash, StepPlace place, Visit driest, Layer carried) {
         Zone zone = driest.zones().iterator().next();
         double aim = Window.of(carried.product(), wash.schools()).aim();
@@ -153,6 +154,7 @@ final class WaitedTooDry implements Rule {
                 && (step.brushDirection() == null || step.brushDirection() == BrushDirection.UP_AND_OUT);
     }
 
+    /** What the hands find on this hair, null for nothing: the last layer counts, those under it have their water through it. */
     private static Layer lastLayerOn(Wash wash, Visit visit) {
         Layer last = null;
         for (Layer layer : wash.layers()) {

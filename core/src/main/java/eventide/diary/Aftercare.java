@@ -53,8 +53,13 @@ public record Aftercare(
             @Maybe String air,
             boolean best) {}
 
-    /** A score to come, 0 to 10, and what four in five such days would lie between. */
+    /**
+     * A score to come, 0 to 10, and what four in five such days would lie between.
+     *
+     * @param low and {@code high}: four in five lie between
+     */
     public record ExpectedScore(double value, double low, double high) {
+        /** With its interval, 80 % where the log has taught something: the value as said, give and take what such a score is off by. */
         static ExpectedScore of(ScoreName score, double value, Correction learned) {
             double spread = learned.spread(score);
             return new ExpectedScore(
@@ -62,12 +67,16 @@ public record Aftercare(
         }
     }
 
+    /** Days of wear after which it is washed, whatever it looks like [CP]. */
     private static final int LATEST = 7;
     /** Refreshed on the third day of wear and every second after it, at most three times [CP]. */
     private static final int REFRESHED_FROM = 3;
 
+    /** After so many it is washed: each leaves something in [CP]. */
     private static final int MOST_REFRESHES = 3;
+    /** Dew point above which a day is said to be humid, °C. */
     private static final double HUMID_C = 15;
+    /** Dew point below which a day is said to be dry, °C. */
     private static final double FROST_C = 2;
     /** Washes with a best day that are enough to speak of it [OURS]. */
     private static final int ENOUGH = 3;
@@ -125,6 +134,11 @@ public record Aftercare(
         return Wash.of(asked.worn(), asked.hair(), asked.goal(), air, asked.schools(), null);
     }
 
+    /**
+     * The same as the diary's, so that both name one day for the next wash.
+     *
+     * @param lasts days the style is expected to last
+     */
     private static WashRhythm rhythm(AftercareQuestion asked, double lasts) {
         Cadence own = new Cadence(asked.washEveryDays(), null, null, null, null);
         WashRhythm rhythm = WashRhythm.of(new DiaryQuestion(
@@ -159,6 +173,11 @@ public record Aftercare(
         return NightCare.PINEAPPLE.suits(hair) && !hair.pattern().isStraight() ? NightCare.PINEAPPLE : NightCare.SATIN;
     }
 
+    /**
+     * What a day asks for when getting up; on the first nothing, it is fresh.
+     *
+     * @param day of wear, 1 for the wash day
+     */
     private static List<String> morning(int day, boolean refresh, AftercareQuestion asked) {
         List<String> asks = new ArrayList<>();
         if (day == 1) {
@@ -177,6 +196,7 @@ public record Aftercare(
         return asks;
     }
 
+    /** What the air of a day means for worn hair, null where it is easy. */
     private static String air(Air air) {
         double dew = air.wornDewPointC();
         if (dew > HUMID_C) {
@@ -200,6 +220,7 @@ public record Aftercare(
         return days.size() < ENOUGH ? null : days.get((days.size() - 1) / 2);
     }
 
+    /** On how many washes it was so: two of two is said as two of two. */
     private static String bestWords(List<DiaryWash> washes, int best) {
         long looked = washes.stream().filter(wash -> wash.bestDay() != null).count();
         long beat = washes.stream()

@@ -23,14 +23,18 @@ final class CareDates {
     /** Clarified this lately, hair is still clean [CP]. */
     private static final int CLEAN_DAYS = 7;
 
+    /** Days. */
     private static final int WEEK = 7;
+    /** Days from one treatment to the next on hair that thrives on it [CP]. */
     private static final int PROTEIN_FORTNIGHT = 14;
+    /** The same on other hair [CP]. */
     private static final int PROTEIN_MONTH = 28;
     /** Before an event hair is left as it is known to behave [CP]. */
     private static final int NO_PROTEIN_DAYS = 3;
     /** Every 8 to 12 weeks [CP; the middle]. */
     private static final int TRIM_WEEKS = 10;
 
+    /** Days before an event by which a trim has settled [CP]. */
     private static final int TRIMMED_BEFORE_DAYS = 7;
 
     private final DiaryQuestion asked;
@@ -58,6 +62,7 @@ final class CareDates {
         readPast();
     }
 
+    /** @param washes in the order of their dates; what is given is given in one of them */
     static List<DiaryEntry> of(DiaryQuestion asked, List<PlannedWash> washes) {
         CareDates care = new CareDates(asked, washes);
         for (int i = 0; i < washes.size(); i++) {
@@ -305,12 +310,14 @@ final class CareDates {
         return has(Condition.BLEACHED) || hair.strand() == Strand.FINE || has(Condition.HEAT_DAMAGED);
     }
 
+    /** What is known to be reacted to is never put into a diary. */
     private boolean reactsToProtein() {
         return hair.allergiesOrEmpty().stream()
                 .map(String::toLowerCase)
                 .anyMatch(((Predicate<String>) word -> word.contains("protein")).or(word -> word.contains("keratin")));
     }
 
+    /** Whether any zone is read so. */
     private boolean has(Condition condition) {
         for (Zone zone : Zone.values()) {
             if (hair.at(zone).condition().contains(condition)) {

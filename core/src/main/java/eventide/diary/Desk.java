@@ -21,6 +21,9 @@ import java.util.stream.Collectors;
 /**
  * A stylist's desk in the morning: who is at the chair, who comes at what hour and what each needs ready, what is late, which days wait
  * for ten seconds of scoring, events with their countdown, bottles that will not last the week.
+ *
+ * @param lines what wants doing, most urgent first
+ * @param events of the next weeks, soonest first
  */
 public record Desk(LocalDate today, List<DeskLine> lines, List<DeskEvent> events) {
     /** What a line speaks of, in the order of the desk. */
@@ -86,12 +89,22 @@ public record Desk(LocalDate today, List<DeskLine> lines, List<DeskEvent> events
             @Maybe String air,
             Tap tap) {}
 
-    /** What several heads are got ready for, and what is done on the way to it. */
+    /**
+     * What several heads are got ready for, and what is done on the way to it.
+     *
+     * @param flags what still has to be done for it
+     */
     public record DeskEvent(String name, LocalDateTime at, List<DeskFlag> flags) {}
 
-    /** One thing on the way to an event. */
+    /**
+     * One thing on the way to an event.
+     *
+     * @param at null where only the day is known
+     * @param what to do, in words
+     */
     public record DeskFlag(LocalDate date, @Maybe LocalDateTime at, Long clientId, String who, String what) {}
 
+    /** Days. */
     private static final int WEEK = 7;
     /** Events farther off than this do not bear on a morning, days [OURS]. */
     private static final int EVENT_AHEAD = 60;

@@ -27,6 +27,7 @@ public record DiaryPlan(List<DiaryEntry> entries, @Maybe EventPlan event, List<D
     /** Left alone until this day of wear, then refreshed every second morning [CP]. */
     private static final int REFRESHED_FROM = 3;
 
+    /** Days from one refresh to the next, once it is refreshed at all [CP]. */
     private static final int EVERY_SECOND = 2;
     /** Washes before an event in which nothing is new [CP]. */
     private static final int NOTHING_NEW = 2;

@@ -49,7 +49,9 @@ public record DiaryQuestion(
     /** Two years and a little. */
     private static final int MOST_DAYS = 750;
 
+    /** Washes one question may bring: a head's whole life in a salon. */
     private static final int MOST_WASHES = 5000;
+    /** Busy times one question may bring. */
     private static final int MOST_BUSY = 5000;
 
     public DiaryQuestion {

@@ -34,7 +34,11 @@ final class EventWash {
         this.conflicts = conflicts;
     }
 
-    /** The day of wear on which a head looks best, and how that is known. */
+    /**
+     * The day of wear on which a head looks best, and how that is known.
+     *
+     * @param day of wear, 1 for the wash day
+     */
     private record Best(int day, String because) {}
 
     /** Null where no hour is left for it. */
@@ -145,6 +149,7 @@ final class EventWash {
                 .toList();
     }
 
+    /** What another day of wear gives and takes against the one proposed. */
     private static EventWay against(EventWay way, EventWay first) {
         List<String> moved = new ArrayList<>();
         said(moved, "definition", way.definition() - first.definition());
@@ -162,6 +167,7 @@ final class EventWash {
                 moved.isEmpty() ? "much the same" : String.join(", ", moved));
     }
 
+    /** Nothing is said of what nobody would see. */
     private static void said(List<String> moved, String score, double by) {
         if (Math.abs(by) >= SEEN) {
             moved.add(String.format(Locale.ROOT, "%s %s%.1f", score, by < 0 ? "−" : "+", Math.abs(by)));

@@ -43,6 +43,7 @@ final class Hours {
         return fits(day, start, minutes) ? start : null;
     }
 
+    /** Whether the salon is open for all of it and nobody has the chair. */
     private boolean fits(LocalDate day, LocalDateTime start, int minutes) {
         LocalDateTime end = start.plusMinutes(minutes);
         return open.isOpen(day)
@@ -64,6 +65,7 @@ final class Hours {
         return what.isEmpty() ? "" : "taken by " + String.join(", ", what);
     }
 
+    /** What is taken that day, in part or whole. */
     private List<BusyTime> on(LocalDate day) {
         return busy.stream()
                 .filter(taken ->

@@ -29,7 +29,11 @@ public record KeptDiary(
     /** More than some years of a weekly client. */
     private static final int MOST = 1000;
 
-    /** An hour a client comes. */
+    /**
+     * An hour a client comes.
+     *
+     * @param minutes the chair is taken; null where nobody said
+     */
     public record ClientVisit(
             LocalDateTime at,
             @Maybe @Range(from = 5, to = 900, unit = "minutes") Integer minutes,
@@ -86,6 +90,7 @@ public record KeptDiary(
         return new DiaryPlan(List.copyOf(entries), plan.event(), plan.conflicts());
     }
 
+    /** Where a hand has put it; care moves along with the wash it is given in. Null for what was taken out. */
     private DiaryEntry placed(DiaryEntry entry) {
         PutElsewhere own = find(entry.kind(), entry.date());
         PutElsewhere washs = own != null || !entry.kind().isCare() ? null : find(DiaryEntry.Kind.WASH, entry.date());

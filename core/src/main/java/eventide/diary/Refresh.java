@@ -43,7 +43,12 @@ public record Refresh(
         @Maybe List<String> ignored,
         @Maybe List<Caution> cautions,
         @Maybe List<String> beyond) {
-    /** Four scores of the whole head, 0 to 10. */
+    /**
+     * Four scores of the whole head, 0 to 10.
+     *
+     * @param definition 0 to 10, like the others
+     * @param frizz less is better
+     */
     public record Looks(double definition, double frizz, double volume, double softness) {}
 
     static Refresh due(List<Reason> why) {
@@ -51,6 +56,10 @@ public record Refresh(
                 true, why, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null);
     }
 
+    /**
+     * @param now what the hair looks like before it
+     * @param brings what it gives back
+     */
     static Refresh with(Routine routine, List<Reason> why, Looks now, Looks brings, Judgement judged) {
         return new Refresh(
                 false,

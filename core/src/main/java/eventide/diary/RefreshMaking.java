@@ -52,12 +52,14 @@ final class RefreshMaking {
     /** A pea and a coin, ml [CP]. */
     private static final double PEA_ML = .3;
 
+    /** Millilitres of a coin in the palm, the most a refresh takes [CP]. */
     private static final double COIN_ML = 2;
     /** Of what a wash takes of it, so much again [OURS: a pea a zone on a medium head]. */
     private static final double AGAIN = .12;
     /** Foam that fills the palm, ml [CP: an egg is about 40]. */
     private static final double FOAM_MOST_ML = 40;
 
+    /** Millilitres of foam below which nothing can be smoothed over. */
     private static final double FOAM_LEAST_ML = 8;
     /** Parts of water to one [CP: thinned with water in the palm]. */
     private static final double THINNED = 1;
@@ -81,6 +83,10 @@ final class RefreshMaking {
                 .allowed();
     }
 
+    /**
+     * The first way of working that breaks no rule and keeps the minutes, from the wettest to the driest; shaken out and left
+     * alone where none does.
+     */
     Refresh refresh() {
         Outcome styled = OutcomeModel.predict(
                 Wash.of(asked.worn(), asked.hair(), asked.goal(), asked.air(), asked.schools(), null));
@@ -104,6 +110,7 @@ final class RefreshMaking {
         return made;
     }
 
+    /** By the same rules and water as any routine. */
     private Judgement judged(Routine routine) {
         return Judgement.of(new Judgement.Question(
                 asked.hair(),
@@ -114,6 +121,7 @@ final class RefreshMaking {
                 routine));
     }
 
+    /** Roots shaken first, while all is dry; water only where it frizzes. */
     private List<Step> steps(Product styler, Work work) {
         List<Step> steps = new ArrayList<>();
         steps.add(Step.of(Action.SHAKE_ROOTS).minutes(1.0).build());
@@ -127,6 +135,7 @@ final class RefreshMaking {
         return steps;
     }
 
+    /** Lengths and ends of what frizzes, what is worn already in thin film over it. */
     private void mist(List<Step> steps, Product styler, Work work) {
         say(
                 (asked.zones() == null ? "After such a night it frizzes first at the " : "It frizzes at the ")
@@ -190,6 +199,7 @@ final class RefreshMaking {
         }
     }
 
+    /** Two drops on the ends where softness is wanted and there is an oil. */
     private void oil(List<Step> steps) {
         Product oil = asked.goal().softness() >= 2 ? first(Role.OIL) : null;
         if (oil != null) {
@@ -203,6 +213,7 @@ final class RefreshMaking {
         }
     }
 
+    /** Of that role by name, so that it is always the same one; null for none. */
     private Product first(Role role) {
         return allowed.stream()
                 .filter(product -> product.role() == role)
@@ -241,6 +252,7 @@ final class RefreshMaking {
         return like;
     }
 
+    /** What is on the hair: more of the same takes up with it, another may flake. */
     private Product lastHold() {
         Product last = null;
         Routine worn = asked.worn();
@@ -263,6 +275,7 @@ final class RefreshMaking {
         return Math.round(10 * Math.max(least, Math.min(most, AGAIN * share))) / 10.0;
     }
 
+    /** How it wears by the model on the morning it is asked. */
     private Refresh.Looks now(Outcome styled) {
         List<WornDay> days = styled.byDay();
         WornDay day = days.get(Math.min(asked.day(), days.size()) - 1);

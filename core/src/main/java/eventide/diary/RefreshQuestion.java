@@ -40,6 +40,7 @@ public record RefreshQuestion(
         @Maybe @Range(from = 1, to = 600, unit = "minutes") Double minutes,
         List<Product> shelf)
         implements Bounded {
+    /** Minutes of a morning where nobody says. */
     private static final double USUAL_MINUTES = 30;
 
     public RefreshQuestion {

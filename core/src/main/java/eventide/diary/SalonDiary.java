@@ -14,6 +14,7 @@ import java.util.List;
  */
 public record SalonDiary(@Maybe WorkingHours hours, @Maybe List<BusyTime> busy) {
     public static final SalonDiary EMPTY = new SalonDiary(null, null);
+    /** Entries one calendar brings. */
     private static final int MOST = 5000;
 
     public SalonDiary {

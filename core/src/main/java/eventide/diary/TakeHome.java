@@ -6,9 +6,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 
-/** What a client takes home, on one page: nights, mornings, how much of what, when to wash again. Only the first name stands on it. */
+/**
+ * What a client takes home, on one page: nights, mornings, how much of what, when to wash again. Only the first name stands on it.
+ *
+ * @param parts in the order they are needed
+ */
 public record TakeHome(String title, List<TakeHomePart> parts) {
-    /** A heading with its lines. */
+    /**
+     * A heading with its lines.
+     *
+     * @param lines a sentence each, to be read without the app
+     */
     public record TakeHomePart(String heading, List<String> lines) {}
 
     /**
@@ -42,6 +50,7 @@ public record TakeHome(String title, List<TakeHomePart> parts) {
         return new TakeHome(name.strip().split("\\s+")[0] + ", to keep it", List.copyOf(parts));
     }
 
+    /** What to do on a morning in four lines a client can keep on a door. */
     private static List<String> refreshLines(Refresh refresh) {
         List<String> lines = new ArrayList<>();
         lines.add("Shake the roots, mist only what frizzes, never all of it.");

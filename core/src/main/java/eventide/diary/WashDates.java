@@ -15,6 +15,7 @@ final class WashDates {
     /** A rehearsal is this many days before the wash that counts [CP: one to two weeks]. */
     private static final int REHEARSED_AT_LATEST = 7;
 
+    /** Days before an event at which its wash may be rehearsed: sooner says little of that day's hair [OURS]. */
     private static final int REHEARSED_AT_SOONEST = 14;
 
     private final DiaryQuestion asked;
@@ -47,6 +48,7 @@ final class WashDates {
         return washes;
     }
 
+    /** When the next is due by the rhythm, today where it is overdue. */
     private LocalDate first() {
         LocalDate last = last(asked);
         LocalDate due = last == null ? asked.from() : last.plusDays(rhythm.days());
@@ -69,6 +71,7 @@ final class WashDates {
         return logged != null || since == null ? logged : asked.from().minusDays(Math.round(since));
     }
 
+    /** One wash after the other in the rhythm, each in an hour that is free on its day or beside it. */
     private void regular(List<PlannedWash> into, LocalDate from, LocalDate to) {
         for (LocalDate day = from; !day.isAfter(to); day = day.plusDays(rhythm.days())) {
             LocalDateTime at = near(day, into, to);

@@ -12,6 +12,7 @@ import java.util.List;
 
 /** When no refresh helps any more [CP: the scalp asks, hair is coated or heavy, or seven days are over]. */
 final class WashDue {
+    /** Days after which water alone no longer does [CP]. */
     private static final int DAYS_WORN_AT_MOST = 7;
     /** A scalp that asks for it may wait for so many days of wear [CP: washed every third day at the soonest]. */
     private static final int SCALP_WAITS_DAYS = 3;
@@ -20,6 +21,7 @@ final class WashDue {
     /** Moisture alone lasts a day [CP]; frizz nearly everywhere is then no refresh's work. */
     private static final int UNHELD_DAYS = 2;
 
+    /** Zones that frizz from which a refresh is a wash without its cleanser [OURS]. */
     private static final int NEARLY_EVERYWHERE = 5;
 
     private WashDue() {}
@@ -47,12 +49,14 @@ final class WashDue {
         return why;
     }
 
+    /** Itching, oil and flakes need water and a cleanser. */
     private static boolean asksFor(RefreshQuestion asked) {
         return asked.hair().scalpOrEmpty().contains(Scalp.ITCHY)
                 || asked.hair().scalpOrEmpty().contains(Scalp.OILY)
                 || asked.hair().scalpOrEmpty().contains(Scalp.FLAKING);
     }
 
+    /** Whether anything on the hair holds: without that there is no shape for a mist to wake. */
     static boolean isHeld(Routine worn) {
         for (StepPlace place : worn.places()) {
             Step step = worn.at(place);

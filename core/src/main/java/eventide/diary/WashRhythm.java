@@ -10,15 +10,21 @@ import java.util.List;
 /**
  * Days from one wash to the next: the client's own number, else as long as washes lasted, else the trade's three to seven by hair and
  * scalp [CP; which hair takes how many OURS].
+ *
+ * @param days from one wash to the next
+ * @param source whose word it is
  */
 record WashRhythm(int days, String why, DueBy source) {
+    /** Days between washes that no wash-and-go goes below [CP]. */
     static final int SOONEST = 3;
+    /** Days beyond which no scalp should wait [CP]. */
     static final int LATEST = 7;
     /** Washes whose days were logged before they decide [OURS]. */
     private static final int ENOUGH = 3;
     /** The latest of them that count: hair and seasons change [OURS]. */
     private static final int LOOKED_AT = 8;
 
+    /** What the client does, else what this head's washes lasted (their median), else what the trade says of such hair. */
     static WashRhythm of(DiaryQuestion asked) {
         Integer own = asked.cadenceOrNone().washEveryDays();
         if (own != null) {
@@ -40,12 +46,14 @@ record WashRhythm(int days, String why, DueBy source) {
         return trade(asked.hair());
     }
 
+    /** @param some at least one */
     private static double median(List<Double> some) {
         List<Double> sorted = some.stream().sorted().toList();
         int half = sorted.size() / 2;
         return sorted.size() % 2 == 1 ? sorted.get(half) : (sorted.get(half - 1) + sorted.get(half)) / 2;
     }
 
+    /** By pattern and strand, sooner where the scalp is oily or itches [CP]. */
     private static WashRhythm trade(Hair hair) {
         Pattern pattern = hair.pattern();
         boolean light = pattern.isWavy() || pattern.isStraight() || hair.strand() == Strand.FINE;

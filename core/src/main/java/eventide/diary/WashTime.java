@@ -28,7 +28,9 @@ import java.util.Map;
  * @param slackMinutes that drying may take longer: a fifth under a dryer, half as long again in air [CP]
  */
 record WashTime(Routine routine, int hereMinutes, int dryMinutes, int slackMinutes) {
+    /** Part of the drying a dryer may take more than said [OURS]. */
     private static final double DRYER_SLACK = .2;
+    /** The same of air, which is less sure [OURS]. */
     private static final double AIR_SLACK = .5;
     /** A clock is read to five minutes. */
     private static final int FIVE = 5;
@@ -79,5 +81,6 @@ record WashTime(Routine routine, int hereMinutes, int dryMinutes, int slackMinut
         return best == null ? null : best.routine();
     }
 
+    /** Minutes a chair is kept for one head; the rest dries at home [OURS]. */
     private static final int MOST_MINUTES = 240;
 }

@@ -28,6 +28,7 @@ final class Wearing {
         return outcome.byDay().stream().map(day -> of(day, asked.goal())).toList();
     }
 
+    /** How near a day of wear comes to the wishes: its scores weighed by them, each wish a little whatever it says. */
     static WearDay of(WornDay day, Goal goal) {
         double definition = LEAST_WISH + goal.definition();
         double volume = LEAST_WISH + goal.volume();

@@ -23,6 +23,7 @@ record AirStream(double pull, double transfer, double mostGramsPerMinute) {
     /** Dryer air at the nozzle set to hot, °C, and the heat a dryer draws set to warm, W [CP]. */
     private static final double HOT_C = 75;
 
+    /** The same set to warm, W [CP]. */
     private static final double WARM_WATTS = 1000;
     /** What a stream of room air gives up in cooling to the wet bulb, W [OURS: 20 l/s over about 8 °C]. */
     private static final double COOL_WATTS = 200;
@@ -30,6 +31,7 @@ record AirStream(double pull, double transfer, double mostGramsPerMinute) {
     /** Living scalp and body warm wet hair this far from the wet bulb toward 34 °C [OURS]. */
     private static final double BODY_WARMTH = .10;
 
+    /** Of living scalp, °C [OURS]. */
     private static final double SKIN_C = 34;
     /** Share of saturation that is free in easy air, 60 % RH; from there on living warmth counts fully [OURS]. */
     private static final double WARMS_FULLY_FROM = .4;
@@ -44,6 +46,10 @@ record AirStream(double pull, double transfer, double mostGramsPerMinute) {
         return flow == null || flow.isStill() ? still(air) : blowing(flow, step, air);
     }
 
+    /**
+     * A machine's air at the hair. It carries the room's vapour, so the warmer it is the more it takes up; what heat it can
+     * give bounds what may evaporate.
+     */
     private static AirStream blowing(Airflow flow, Step step, Air air) {
         double transfer = flow.transfer() * speed(step.speed());
         if (!flow.isWarmed()) {
@@ -58,6 +64,14 @@ record AirStream(double pull, double transfer, double mostGramsPerMinute) {
         return of(air, atHair, transfer, watts / LATENT_JOULES_PER_GRAM * 60);
     }
 
+    /**
+     * Evaporation goes by the difference between the vapour at the wet surface, which sits at the wet bulb, a little warmed by
+     * the head, and the vapour in the air.
+     *
+     * @param atHairC of the air where it meets the hair, °C
+     * @param transfer against still air, 1
+     * @param mostGramsPerMinute of water that its heat can lift, without bound for none
+     */
     private static AirStream of(Air air, double atHairC, double transfer, double mostGramsPerMinute) {
         double vapour = air.vapourHectopascals();
         double wetBulb = Psychrometrics.wetBulbC(atHairC, vapour);
@@ -69,6 +83,7 @@ record AirStream(double pull, double transfer, double mostGramsPerMinute) {
         return new AirStream(Math.max(0, pull), transfer, mostGramsPerMinute);
     }
 
+    /** Against the middle speed, 1 [OURS]. */
     private static double speed(Speed speed) {
         if (speed == null || speed == Speed.MEDIUM) {
             return 1;

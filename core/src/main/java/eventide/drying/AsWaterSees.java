@@ -59,6 +59,7 @@ final class AsWaterSees {
         return true;
     }
 
+    /** Compared field by field: what is named in none of these does nothing to the water. */
     private static boolean alike(Step one, Step other) {
         return one == other
                 || one.action() == other.action()
@@ -71,6 +72,7 @@ final class AsWaterSees {
                                 : other.steps() != null && alike(one.steps(), other.steps()));
     }
 
+    /** They last as long, and end at the same level. */
     private static boolean isTimedAlike(Step one, Step other) {
         return Objects.equals(one.minutes(), other.minutes())
                 && Objects.equals(one.toWetness(), other.toWetness())
@@ -81,6 +83,7 @@ final class AsWaterSees {
                 && Objects.equals(contactMinutes(one), contactMinutes(other));
     }
 
+    /** They are done at the same hair, in the same order. */
     private static boolean isPlacedAlike(Step one, Step other) {
         return Objects.equals(one.sections(), other.sections())
                 && Objects.equals(one.zones(), other.zones())
@@ -89,6 +92,7 @@ final class AsWaterSees {
                 && Objects.equals(one.order(), other.order());
     }
 
+    /** The same air comes at the hair, which lies as open to it. */
     private static boolean isBlownAlike(Step one, Step other) {
         return one.tool() == other.tool()
                 && one.heat() == other.heat()

@@ -13,6 +13,7 @@ final class Cell {
     /** Hair this near the scalp counts as root, cm [OURS]. */
     private static final double ROOT_CM = 5;
 
+    /** Of a cell's hair that lies at the roots, however short it is [OURS]. */
     private static final double MOST_ROOT_SHARE = .4;
 
     final Zone zone;
@@ -44,6 +45,11 @@ final class Cell {
     boolean covered;
     boolean clipped;
 
+    /**
+     * @param half null where no step tells the halves apart
+     * @param grams of dry hair
+     * @param relativeHumidity of the room, percent: hair holds more where air is damp
+     */
     Cell(Zone zone, Half half, Reading reading, double grams, double relativeHumidity) {
         this.zone = zone;
         this.half = half;
@@ -61,6 +67,11 @@ final class Cell {
         rootOpenness = DryingConstants.rootOpenness(headGrams, reading.shrinkage());
     }
 
+    /**
+     * A piece of a cell, alike in everything but its weight.
+     *
+     * @param share of the whole's weight, over 0 to 1
+     */
     Cell(Cell whole, double share) {
         zone = whole.zone;
         half = whole.half;
@@ -97,6 +108,7 @@ final class Cell {
                 Evaporation.minutesTo(Wetness.DRY_BELOW, roots, rootRate, release));
     }
 
+    /** Under the tap: all it can hold. Droplets of a mist are part of that. */
     void soak() {
         lengths = 100;
         roots = 100;

@@ -191,6 +191,7 @@ public final class Course {
         return cells[cell].zone;
     }
 
+    /** Those of some cells that lie in a zone. */
     int[] within(int[] some, Zone zone) {
         int[] within = new int[some.length];
         int count = 0;
@@ -232,6 +233,7 @@ public final class Course {
         return mass == 0 ? 0 : sum / mass;
     }
 
+    /** Of dry hair; of the whole head where null. */
     double grams(int[] some) {
         double mass = 0;
         int n = some == null ? cells.length : some.length;

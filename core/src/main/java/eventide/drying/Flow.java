@@ -66,6 +66,10 @@ final class Flow {
                 && step.tension() == null;
     }
 
+    /**
+     * @param worked the cells hands are at, or the stream is aimed at
+     * @param streams the room's still air and what machines make of it
+     */
     Flow(Step step, Cell[] cells, int[] worked, Streams streams) {
         this.step = step;
         this.cells = cells;
@@ -156,6 +160,7 @@ final class Flow {
         return steady;
     }
 
+    /** Minutes of the longest piece, by the cell that dries fastest. */
     private int steady() {
         if (plopped || !Double.isInfinite(stream.mostGramsPerMinute())) {
             return 1;
@@ -234,6 +239,11 @@ final class Flow {
         cell.lengths = Evaporation.after(cell.lengths, rate, cell.release, minutes - lasts);
     }
 
+    /**
+     * One cell, lengths first: how far they are decides how much of the stream reaches the roots.
+     *
+     * @param scale of its rates, 1 where the heat suffices
+     */
     private void evaporate(Cell cell, int i, double minutes, double scale) {
         double lengthsRate = lengthsRates[i] * scale;
         double before = cell.lengths;
@@ -244,6 +254,7 @@ final class Flow {
         cell.roots = Evaporation.after(cell.roots, rootsRates[i] * scale * turned, cell.release, minutes, falls);
     }
 
+    /** What the falling period leaves of a cell's water, worked out once for pieces of the same length. */
     private double fall(double[] known, double[] rates, int i, double minutes) {
         if (Double.isNaN(known[i])) {
             known[i] = Evaporation.falls(rates[i], cells[i].release, minutes);
@@ -266,6 +277,7 @@ final class Flow {
         }
     }
 
+    /** Cloth drinks from the lengths, fast at first: a turban, wound less close, takes half as long again. */
     private void drink(Cell cell, double minutes) {
         double target = step.toWetness() == null ? CLOTH_DRAWS_TO : step.toWetness();
         double minutesToDraw = step.tool() == Tool.TURBAN ? CLOTH_MINUTES * 1.4 : CLOTH_MINUTES;
@@ -281,6 +293,7 @@ final class Flow {
         return action.soaks() || action == Action.WET_PLOP;
     }
 
+    /** How much of the air still reaches a cell under what is on it, 0 to 1. */
     private double cover(Cell cell, int i) {
         if (action.soaks()) {
             return 0;
@@ -292,6 +305,10 @@ final class Flow {
         return action == Action.COVER_NIGHT && aimed[i] ? UNDER_BONNET : 1;
     }
 
+    /**
+     * Percent of water a minute the lengths lose while fully wet. Where a dryer is not aimed some of its air arrives all the
+     * same; nowhere does it dry slower than the room.
+     */
     private double lengthsRate(Cell cell, int i) {
         double cover = cover(cell, i);
         double ambient = cell.airRate * room * cover;
@@ -305,6 +322,7 @@ final class Flow {
         return Math.max(ambient, blown * (rootsOnly ? LENGTHS_NOT_AIMED : 1));
     }
 
+    /** The same of the roots, which hair lies over: lifted, clipped or pulled they are more open, at most as open as lengths. */
     private double rootsRate(Cell cell, int i) {
         double cover = cover(cell, i);
         double open = cell.rootOpenness * (cell.clipped ? CLIPS_OPEN : 1);
@@ -329,6 +347,7 @@ final class Flow {
         return Boolean.TRUE.equals(step.tension()) ? held * TENSION_OPENS : held;
     }
 
+    /** Whether it names roots or scalp and nothing beyond: only then is the stream held close there. */
     private static boolean aimsAtRootsOnly(Step step) {
         return step.parts() != null
                 && (step.reaches(Part.ROOTS) || step.reaches(Part.SCALP))
@@ -336,6 +355,7 @@ final class Flow {
                 && !step.reaches(Part.ENDS);
     }
 
+    /** Whether it names lengths or ends and leaves the roots to themselves. */
     private static boolean aimsPastRoots(Step step) {
         return step.parts() != null && !step.reaches(Part.ROOTS) && !step.reaches(Part.SCALP);
     }

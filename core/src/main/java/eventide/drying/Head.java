@@ -2,6 +2,7 @@ package eventide.drying;
 
 /** All cells of a head together: how wet they are on the whole. */
 final class Head {
+    /** Points of water that are none. */
     private static final double EPSILON = 1e-9;
 
     private final Cell[] cells;
@@ -35,6 +36,7 @@ final class Head {
         return all;
     }
 
+    /** Percent of water along the lengths, by weight of hair. */
     double meanLengths() {
         double sum = 0;
         for (Cell cell : cells) {
@@ -43,6 +45,7 @@ final class Head {
         return sum / grams;
     }
 
+    /** The same at the roots. */
     double meanRoots() {
         double sum = 0;
         for (Cell cell : cells) {

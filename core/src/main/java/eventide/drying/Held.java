@@ -14,6 +14,12 @@ final class Held {
 
     private Held() {}
 
+    /**
+     * Times the roots of a zone stand open by how the head is held, 1 for upright and nothing said. Held first one way and then
+     * another, each place has its better turn.
+     *
+     * @param positions null or empty where the step does not say
+     */
     static double opening(List<Position> positions, Zone zone) {
         if (positions == null || positions.isEmpty()) {
             return 1;
@@ -27,6 +33,7 @@ final class Held {
         return changed ? Math.max(CHANGED, best) : best;
     }
 
+    /** One position at one zone [CP that it helps and where; the figures OURS]. */
     private static double opening(Position position, Zone zone) {
         boolean atTheBack = zone == Zone.NAPE || zone == Zone.BACK;
         return switch (position) {

@@ -10,6 +10,7 @@ final class KeptWater {
         levels = new double[3 * cells.length];
     }
 
+    /** Overwrites what was kept before: one step back is all that is ever gone. */
     void keep() {
         for (int i = 0; i < cells.length; i++) {
             Cell cell = cells[i];

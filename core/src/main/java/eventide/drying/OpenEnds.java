@@ -13,6 +13,7 @@ public final class OpenEnds {
     /** Percent dry at which the cast has set and the bowl may touch it: lengths about 50–60 % dry [OURS]. */
     public static final double CAST_HAS_SET = 57;
 
+    /** Percent dry. */
     private static final double DRY = 100;
 
     /** In the order of writing, those done section by section among them. */
@@ -31,6 +32,7 @@ public final class OpenEnds {
         return step.but().untilDry(first ? CAST_HAS_SET : DRY).build();
     }
 
+    /** Whether anything dries the hair on later: a hover that does not say how long is then only until the cast sets. */
     private boolean isDriedAfter(Step hover) {
         boolean passed = false;
         for (Step step : steps) {

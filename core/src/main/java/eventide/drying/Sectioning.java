@@ -54,11 +54,19 @@ final class Sectioning {
 
     private static final List<Half> WHOLE = Collections.singletonList(null);
 
+    /** Whether a step, or one inside it, is done on one half only. */
     private static boolean isOnHalf(Step step) {
         return step.half() != null
                 || step.steps() != null && step.steps().stream().anyMatch(Sectioning::isOnHalf);
     }
 
+    /**
+     * Marks where the borders of a step's sections fall. The hair it covers is laid in a line in the order it is worked, and
+     * the line cut into parts of equal weight.
+     *
+     * @param mass grams of each zone, of one side where sides are told apart
+     * @param cuts by zone, side and place on the grid; what is marked stays marked
+     */
     private void cut(Step step, double[] mass, boolean[][][] cuts) {
         if (step.steps() != null && !step.isEachSection()) {
             return;
@@ -135,6 +143,7 @@ final class Sectioning {
         return sections;
     }
 
+    /** The same line of cells shared out: a cell goes where its middle lies. */
     private List<int[]> cut(Step step, List<Zone> order, int count) {
         int[] line = new int[cells.size()];
         int end = 0;

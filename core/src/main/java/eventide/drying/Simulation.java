@@ -1,7 +1,6 @@
 package eventide.drying;
 
 import static eventide.drying.DryingConstants.*;
-import static eventide.drying.TideRecorder.round;
 
 import eventide.air.Air;
 import eventide.hair.Hair;
@@ -21,6 +20,7 @@ final class Simulation {
     /** A week: longer than any wash day, short enough to draw. */
     static final double MOST_MINUTES = 10_080;
 
+    /** Minutes that are none. */
     private static final double EPSILON = 1e-9;
 
     private static final Step HANDS_OFF = Step.of(Action.WAIT).build();
@@ -58,6 +58,10 @@ final class Simulation {
     /** The sections of the step in hand whose turn is still to come. */
     private List<int[]> waiting = List.of();
 
+    /**
+     * @param happenings what the chair knows beyond the routine: paces, rests, looks and mists; none for a plan
+     * @param longestStepMinutes longest piece of time taken at once; shorter ones come nearer to the curve and take longer
+     */
     Simulation(Routine routine, Hair hair, Air air, Happenings happenings, double longestStepMinutes) {
         this.happenings = happenings;
         this.routine = routine;
@@ -73,6 +77,12 @@ final class Simulation {
         course = new Course(cells);
     }
 
+    /**
+     * Runs the routine from its first step to its last, once.
+     *
+     * @return the tide as drawn, and a visit for each turn of hands at each section
+     * @throws InvalidException where it would take more than seven days: no wash does, and an open end in damp air might
+     */
     Course run() {
         double start = routine.startWetnessOrDripping();
         for (Cell cell : cells) {
@@ -103,6 +113,10 @@ final class Simulation {
         return course;
     }
 
+    /**
+     * A step on all it covers, in as many passes as it says. A pass is a visit; turning to the next takes its moment where
+     * the step does not say how long it takes.
+     */
     private StepTide wholeHead(int index, Step step) {
         double from = now;
         StepPlace place = new StepPlace(index, -1);
@@ -116,7 +130,7 @@ final class Simulation {
             waiting = sections.subList(s + 1, sections.size());
             visits.add(visit(place, step, s, sections.get(s), minutes * happenings.paceOf(index, s)));
         }
-        return drawn(index, visits, from, null);
+        return StepTides.of(index, visits, head, from, from);
     }
 
     /** The inner steps on one section, then on the next. */
@@ -149,19 +163,28 @@ final class Simulation {
         List<Visit> firsts = new ArrayList<>();
         for (int j = 0; j < byInner.size(); j++) {
             if (!byInner.get(j).isEmpty()) {
-                inner.add(drawn(j, byInner.get(j), byInner.get(j).get(0).startMinute(), null));
+                inner.add(StepTides.of(
+                        j, byInner.get(j), head, byInner.get(j).get(0).startMinute(), 0));
                 if (firsts.isEmpty()) {
                     firsts = byInner.get(j);
                 }
             }
         }
-        return drawn(index, firsts, from, inner);
+        return StepTides.of(index, firsts, head, from, now).with(inner);
     }
 
+    /** How much of the head's hair a step covers, by weight, 0 to 1. */
     private double share(Step step) {
         return course.grams(sectioning.covered(step)) / course.hairGrams();
     }
 
+    /**
+     * One turn of hands, or of a machine, at one section.
+     *
+     * @param section which of the step's, from 0
+     * @param worked its cells
+     * @param minutes how long it lasts; {@code NaN} for as long as it takes to dry
+     */
     private Visit visit(StepPlace place, Step step, int section, int[] worked, double minutes) {
         uncover(step, worked);
         before(step, worked);
@@ -213,6 +236,10 @@ final class Simulation {
         }
     }
 
+    /**
+     * Lets the time of a step go by, in pieces over which the water falls evenly. A step that dries to a level ends on it, not
+     * at the end of the piece that passes it; one that never gets there ends after the longest anybody would wait.
+     */
     private void pass(Step step, int[] worked, double minutes) {
         boolean byLevel = step.action().isDrying() || step.action() == Action.COVER_NIGHT;
         boolean untilDry = byLevel && (step.untilDry() != null || Double.isNaN(minutes));
@@ -260,6 +287,7 @@ final class Simulation {
         }
     }
 
+    /** What the air does to each cell meanwhile; of steps to which the air is the room's, one does for all. */
     private Flow flow(Step step, int[] worked) {
         if (!Flow.isPlain(step)) {
             return new Flow(step, cells, worked, streams);
@@ -354,45 +382,17 @@ final class Simulation {
         return true;
     }
 
+    /** The water as it stands now, to be drawn. */
     private void reach() {
         recorder.reach(now, head.meanLengths(), head.meanRoots());
     }
 
+    /** Percent of water a step aims at, the usual one where it does not say. */
     private static double level(Step step, double usual) {
         return step.toWetness() == null ? usual : step.toWetness();
     }
 
-    private StepTide drawn(int index, List<Visit> visits, double from, List<StepTide> inner) {
-        double mass = 0;
-        double lengths = 0;
-        double roots = 0;
-        double hands = 0;
-        double end = inner == null ? from : now;
-        List<Double> bySection = new ArrayList<>();
-        for (Visit visit : visits) {
-            double own = Math.max(EPSILON, visit.grams());
-            mass += own;
-            lengths += own * visit.wetness();
-            roots += own * visit.rootsWetness();
-            hands += StepDuration.handsOn(visit.step(), visit.workMinutes());
-            bySection.add(round(visit.wetness()));
-            end = Math.max(end, visit.endMinute());
-        }
-        if (inner != null) {
-            hands = inner.stream().mapToDouble(StepTide::handsOnMinutes).sum();
-        }
-        boolean none = mass == 0;
-        return new StepTide(
-                index,
-                round(from),
-                round(end),
-                round(none ? head.meanLengths() : lengths / mass),
-                List.copyOf(bySection),
-                round(none ? head.meanRoots() : roots / mass),
-                round(hands),
-                inner);
-    }
-
+    /** Water was put on: the curve jumps here, and the head may hold the most it will. */
     private void wetted() {
         recorder.wetted(head.meanLengths(), head.meanRoots());
         mostWater = Math.max(mostWater, head.water());

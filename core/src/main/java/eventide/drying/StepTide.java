@@ -19,4 +19,18 @@ public record StepTide(
         List<Double> wetnessBySection,
         double rootsWetness,
         double handsOnMinutes,
-        @Maybe List<StepTide> inner) {}
+        @Maybe List<StepTide> inner) {
+    /** The same of a step done section by section: its hands are busy as long as those of the steps inside it. */
+    StepTide with(List<StepTide> steps) {
+        double hands = steps.stream().mapToDouble(StepTide::handsOnMinutes).sum();
+        return new StepTide(
+                index,
+                startMinute,
+                endMinute,
+                wetness,
+                wetnessBySection,
+                rootsWetness,
+                TideRecorder.round(hands),
+                steps);
+    }
+}

@@ -24,6 +24,7 @@ final class Streams {
         this.still = AirStream.still(air);
     }
 
+    /** The last air asked for is at hand: thousands of runs in a row are in the same room. */
     static Streams of(Air air) {
         Streams here = last;
         if (here == null || here.air != air && !here.air.equals(air)) {

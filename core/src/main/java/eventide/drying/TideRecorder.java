@@ -22,6 +22,7 @@ final class TideRecorder {
     private boolean lengthsWereWet;
     private boolean rootsWereWet;
 
+    /** Percent of water at minute 0. */
     void start(double wetLengths, double wetRoots) {
         lastLengths = wetLengths;
         lastRoots = wetRoots;
@@ -40,6 +41,7 @@ final class TideRecorder {
         clipped = in;
     }
 
+    /** Water was put on between two minutes: what follows is measured from here, and may dry a second time. */
     void wetted(double wetLengths, double wetRoots) {
         lastLengths = wetLengths;
         lastRoots = wetRoots;
@@ -88,6 +90,10 @@ final class TideRecorder {
         marks.add(new Mark(round(minute), what));
     }
 
+    /**
+     * @param waterGrams the most the head held
+     * @param hairGrams of dry hair
+     */
     Tide tide(List<StepTide> steps, double waterGrams, double hairGrams) {
         return new Tide(
                 List.copyOf(minutes),

@@ -191,6 +191,7 @@ public final class Visit {
         return worked().intersects(other.worked());
     }
 
+    /** Its cells as a set, made when it is first asked whether two visits share hair. */
     private BitSet worked() {
         BitSet whole = worked;
         if (whole == null) {

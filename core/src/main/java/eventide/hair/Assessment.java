@@ -31,7 +31,13 @@ public record Assessment(
         WEAK
     }
 
-    /** A head of which some readings may still be open. */
+    /**
+     * A head of which some readings may still be open.
+     *
+     * @param lengthCm pulled straight, cm
+     * @param measured shrinkage by the ruler
+     * @param condition null where no test spoke of it; nothing else is ever guessed into it
+     */
     public record Found(
             @Maybe Strand strand,
             @Maybe Porosity porosity,
@@ -42,12 +48,28 @@ public record Assessment(
             @Maybe Measured measured,
             @Maybe Boolean buildUp) {}
 
-    /** A reading nobody has taken, what stands in for it, and the test that would settle it. */
+    /**
+     * A reading nobody has taken, what stands in for it, and the test that would settle it.
+     *
+     * @param value the level's own name
+     * @param because why this and no other, in words
+     * @param settledBy the test that would tell
+     */
     public record Assumed(ReadingField field, String value, String because, GuidedTest settledBy) {}
 
-    /** One reading, the tests behind it, and how firm it is. */
+    /**
+     * One reading, the tests behind it, and how firm it is.
+     *
+     * @param value the level's own name
+     * @param from the tests it comes from, in words
+     */
     public record ReadingFound(String field, String value, List<String> from, Confidence confidence) {}
 
-    /** Tests that do not go together. */
+    /**
+     * Tests that do not go together.
+     *
+     * @param fields the readings in question
+     * @param doNext what to look at again
+     */
     public record Conflict(List<String> fields, String message, String doNext) {}
 }

@@ -13,18 +13,22 @@ public final class Assessor {
     /** Fine below 60 µm, medium to 80, coarse above [MEM, ranges differ by author]. */
     private static final double FINE_BELOW_UM = 60;
 
+    /** Micrometres above which a strand is coarse. */
     private static final double COARSE_ABOVE_UM = 80;
     /** Ponytail girth: below 5 cm low, to 10 medium, above high [CP]. */
     private static final double LOW_BELOW_CM = 5;
 
+    /** Centimetres of ponytail above which hair is dense. */
     private static final double HIGH_ABOVE_CM = 10;
     /** Water taken in: low porosity is slow, high is quick [CP; the minutes OURS]. */
     private static final double SLOW_TO_WET_MIN = 3;
 
+    /** Minutes under the tap within which porous hair is wet through. */
     private static final double QUICK_TO_WET_MIN = 1;
     /** Remembered air drying of a usual head [CP; the hours OURS]. */
     private static final double SLOW_TO_DRY_H = 4;
 
+    /** Hours within which porous hair is dry in air. */
     private static final double QUICK_TO_DRY_H = 1.5;
     /** Measured shrinkage this far from the pattern's typical value deserves a second look, ratio [OURS]. */
     private static final double FAR_OFF = .2;

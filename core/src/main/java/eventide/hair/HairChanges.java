@@ -40,6 +40,11 @@ public final class HairChanges {
         return List.copyOf(changes);
     }
 
+    /**
+     * One line for each figure that is another, in the words of the consult.
+     *
+     * @param zone null for the head as a whole
+     */
     private static void compare(List<Change> into, Zone zone, Reading before, Reading after) {
         add(into, zone, "strand", lower(before.strand()), lower(after.strand()));
         add(into, zone, "porosity", lower(before.porosity()), lower(after.porosity()));
@@ -55,6 +60,7 @@ public final class HairChanges {
         }
     }
 
+    /** Shrinkage as measured, to the percent. */
     private static String measured(Hair hair) {
         return hair.measured() == null
                 ? "not measured"

@@ -35,6 +35,11 @@ public record HairFacts(double hairGrams, ZoneFacts whole, Map<Zone, ZoneFacts> 
         return new HairFacts(Math.round(grams), facts(grams, shrinkage, natural), byZone);
     }
 
+    /**
+     * @param grams of dry hair
+     * @param shrinkage from 0 to 1
+     * @param naturalCm as it hangs
+     */
     private static ZoneFacts facts(double grams, double shrinkage, double naturalCm) {
         return new ZoneFacts(
                 tenth(grams),

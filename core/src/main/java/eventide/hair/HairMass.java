@@ -8,6 +8,7 @@ public final class HairMass {
     /** Mean length over the longest: heads are cut in layers [OURS]. */
     public static final double LAYERING = 0.65;
 
+    /** Strands are measured in micrometres, everything here in centimetres. */
     private static final double CM_PER_MICROMETRE = 1e-4;
 
     private HairMass() {}

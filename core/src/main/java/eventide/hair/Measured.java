@@ -6,7 +6,12 @@ import eventide.shape.Range;
 import eventide.shape.Shape;
 import java.util.List;
 
-/** One strand or lock by the ruler: hanging dry, and pulled straight. */
+/**
+ * One strand or lock by the ruler: hanging dry, and pulled straight.
+ *
+ * @param naturalCm as the strand hangs, cm
+ * @param stretchedCm the same strand pulled straight, cm: not shorter than as it hangs
+ */
 public record Measured(
         @Range(from = 0.1, to = 200, unit = "cm") Double naturalCm,
         @Range(from = 0.1, to = 200, unit = "cm") Double stretchedCm) {

@@ -10,6 +10,10 @@ final class PatternByCurl {
 
     private PatternByCurl() {}
 
+    /**
+     * @param diameterMm of a curl, by a rod or a ruler
+     * @param turnsPer10cm null where nobody counted; hardly any is straight, whatever the width
+     */
     static Pattern of(double diameterMm, Double turnsPer10cm) {
         if (turnsPer10cm != null && turnsPer10cm < STRAIGHT_TURNS) {
             return Pattern.STRAIGHT;

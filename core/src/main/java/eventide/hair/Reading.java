@@ -2,7 +2,12 @@ package eventide.hair;
 
 import java.util.Set;
 
-/** The readings that hold in one zone, nothing absent. */
+/**
+ * The readings that hold in one zone, nothing absent.
+ *
+ * @param lengthCm pulled straight, cm
+ * @param shrinkage by the ruler where it was measured, else typical of the pattern, from 0 to 1
+ */
 public record Reading(
         Strand strand,
         Porosity porosity,

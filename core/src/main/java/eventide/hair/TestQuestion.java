@@ -23,7 +23,12 @@ public record TestQuestion(
         @Maybe String unit,
         @Maybe Double least,
         @Maybe Double most) {
-    /** One of a few, as it is written and as it is said. */
+    /**
+     * One of a few, as it is written and as it is said.
+     *
+     * @param value as it crosses the wire
+     * @param label as it is said
+     */
     public record TestAnswer(String value, String label) {}
 
     /** Of a test that is answered in words. */

@@ -9,6 +9,7 @@ import java.util.List;
  * least wrong whichever way it turns out [OURS]; each is marked as assumed wherever it is used.
  */
 public final class Typical {
+    /** Centimetres pulled straight, to begin with where nobody measured [OURS]. */
     private static final double LENGTH_CM = 35;
 
     private Typical() {}

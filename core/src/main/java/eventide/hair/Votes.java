@@ -9,8 +9,11 @@ final class Votes {
     /** A measurement, a hand test, a remembered figure, folklore [OURS]. */
     static final double MEASURED = 3;
 
+    /** Weight of what hands feel: below what is measured, above what is remembered [OURS]. */
     static final double BY_HAND = 2;
+    /** Weight of what the client tells of other days [OURS]. */
     static final double REMEMBERED = 1.2;
+    /** Weight of a test that is often done and little worth, such as hair in a glass [OURS]. */
     static final double FOLKLORE = .5;
 
     private final double[] weight = new double[3];

@@ -6,7 +6,12 @@ import eventide.shape.Range;
 import eventide.shape.Shape;
 import java.util.Set;
 
-/** Where one zone differs from the rest of the head; what is absent is as on the head. */
+/**
+ * Where one zone differs from the rest of the head; what is absent is as on the head.
+ *
+ * @param strand each null for as the head is read
+ * @param lengthCm pulled straight, cm
+ */
 public record ZoneReadings(
         @Maybe Strand strand,
         @Maybe Porosity porosity,

@@ -38,6 +38,7 @@ public record Answers(List<Answer> works, List<Answer> doesNot, String sure) {
         }
     }
 
+    /** The four questions, in the order they are asked: what works, how sure, what does not, what next. */
     static Answers of(int washes, Goal goal, List<HeadLearned.ScoreLearned> scores) {
         Map<String, List<LearnedThing>> things = new LinkedHashMap<>();
         for (HeadLearned.ScoreLearned score : scores) {
@@ -71,6 +72,7 @@ public record Answers(List<Answer> works, List<Answer> doesNot, String sure) {
                 sure(washes, scores));
     }
 
+    /** One bottle, way or zone over all its scores, weighed by what this head wishes. */
     private static Answer answer(List<LearnedThing> thing, Map<ScoreName, Double> weights) {
         double mean = 0;
         double variance = 0;
@@ -101,6 +103,7 @@ public record Answers(List<Answer> works, List<Answer> doesNot, String sure) {
                         washes == 1 ? "wash" : "washes"));
     }
 
+    /** How far the predictions of this head are to be trusted, by leaving its washes out in turn. */
     private static String sure(int washes, List<HeadLearned.ScoreLearned> scores) {
         if (washes < FEWEST) {
             return washes + " of the " + FEWEST + " washes it takes before anything is said of this head.";

@@ -41,10 +41,19 @@ public record BottleLearned(
         }
     }
 
-    /** On one kind of hair, by how much each score came out otherwise than said. */
+    /**
+     * On one kind of hair, by how much each score came out otherwise than said.
+     *
+     * @param kind of hair, in words
+     * @param washes it was on there
+     */
     public record OnKind(String kind, int washes, List<BottleMoved> scores) {}
 
-    /** By how much one score came out otherwise than said. */
+    /**
+     * By how much one score came out otherwise than said.
+     *
+     * @param known points against what the model says
+     */
     public record BottleMoved(ScoreName score, Estimate known) {}
 
     /** Every bottle that was worn, by name. */
@@ -65,6 +74,7 @@ public record BottleLearned(
         return all;
     }
 
+    /** @param kinds of hair it was on, with the washes of each */
     private static BottleLearned of(Learned learned, String bottle, Map<String, Integer> kinds) {
         int washes = kinds.values().stream().mapToInt(Integer::intValue).sum();
         List<OnKind> on = new ArrayList<>();
@@ -80,12 +90,14 @@ public record BottleLearned(
                 on);
     }
 
+    /** What its label says otherwise than the log. */
     private static List<LabelFound> label(Learned learned, String bottle) {
         Map<Effect, Double> own = Map.of(new Effect(Origin.BOTTLE, bottle), 1.0);
         return LabelFound.of(
                 learned, bottle, known(learned, ScoreName.HOLD, own), known(learned, ScoreName.WEIGHT, own));
     }
 
+    /** Score by score on one kind of hair: what it does everywhere and what only there, together. */
     private static List<BottleMoved> moved(Learned learned, String bottle, String kind) {
         List<BottleMoved> moved = new ArrayList<>();
         for (ScoreName score : ScoreName.values()) {
@@ -104,6 +116,7 @@ public record BottleLearned(
         return moved;
     }
 
+    /** Null where no wash was scored for it. */
     private static Estimate known(Learned learned, ScoreName score, Map<Effect, Double> effects) {
         Fit fit = learned.fit(score);
         if (fit == null) {
@@ -117,6 +130,7 @@ public record BottleLearned(
         return washes.isEmpty() ? null : Estimate.of(fit.together("", effects), washes);
     }
 
+    /** Lets go only of what surely does worse; below enough washes everything waits. */
     private static Standing verdict(Estimate definition, Estimate frizz, int washes) {
         if (washes < ENOUGH || definition == null || frizz == null) {
             return Standing.WAITS;

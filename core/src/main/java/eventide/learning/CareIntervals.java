@@ -14,10 +14,12 @@ public record CareIntervals(@Maybe Integer clarifyDays, @Maybe Integer proteinDa
     /** A loss a stylist would act on, points [OURS]. */
     private static final double LOST = .5;
 
+    /** Days. */
     private static final double WEEK = 7;
     /** Neither sooner than a fortnight nor later than six weeks, whatever the log [CP: monthly to fortnightly, and a margin]. */
     private static final int SOONEST_DAYS = 14;
 
+    /** Days beyond which a longer pause is not told from this one. */
     private static final int LATEST_DAYS = 42;
 
     /** Of a head, as its log stands. */

@@ -14,6 +14,7 @@ import eventide.wash.ScoreName;
  */
 public record CorrectionPart(
         ScoreName score, Origin source, String by, double points, double low, double high, int washes) {
+    /** Whose doing it is, as a sentence about a score would name it. */
     static String words(Effect effect) {
         return switch (effect.origin()) {
             case SALON -> "the salon";

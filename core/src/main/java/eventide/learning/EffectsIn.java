@@ -13,6 +13,7 @@ import java.util.Map;
 
 /** What of a wash may make its scores differ from what the model says, and how much of each is in it. */
 public final class EffectsIn {
+    /** Effects of waiting are by the week. */
     private static final double DAYS_A_WEEK = 7;
     /** More weeks change nothing any more [OURS]. */
     private static final double MOST_WEEKS = 8;
@@ -54,12 +55,15 @@ public final class EffectsIn {
         return effects;
     }
 
+    /** Of the head, where something was done on one side only. */
     private static final double HALF = .5;
 
+    /** Shares of a wash, never more than all of it. */
     private static double upToAll(double some, double more) {
         return Math.min(1, some + more);
     }
 
+    /** @param days null where nobody knows: then it says nothing */
     private static void weeks(Map<Effect, Double> into, Origin source, Double days) {
         if (days != null) {
             into.put(new Effect(source, ""), Math.min(MOST_WEEKS, days / DAYS_A_WEEK));

@@ -24,13 +24,16 @@ final class Fit {
     /** Effects that the usual scatter of a source is worth, and washes that the usual chance is worth [OURS]. */
     private static final double EFFECTS_ASSUMED = 4;
 
+    /** Effects as many as which the usual scatter of all counts for [OURS]. */
     private static final double ALL_ASSUMED = 2;
+    /** Washes as many as which the usual chance counts for [OURS]. */
     private static final double WASHES_ASSUMED = 3;
     /** Heads the scatter is learned from: more tell hardly more [OURS]. */
     private static final int HEADS_ASKED = 60;
     /** Nothing is ever sure: least variance, as a share of the usual. */
     private static final double LEAST = .01;
 
+    /** How far a matrix that is symmetric by its making may be off by rounding. */
     private static final double SYMMETRIC = 1e-9;
 
     private final ScoreName score;
@@ -93,6 +96,10 @@ final class Fit {
         return new Fit(score, samples, eyes, columnOf, scatter, Integer.MAX_VALUE);
     }
 
+    /**
+     * Normal equations of the mixed model: what each effect scatters is its ridge, a measured eye one more observation. The
+     * heads are taken out first, each by its own small matrix, so that only the salon's effects remain to be solved for.
+     */
     private void solve() {
         int p = columnOf.size();
         if (p > 0) {
@@ -129,6 +136,7 @@ final class Fit {
         return matrix;
     }
 
+    /** One step of expectation and maximisation for the scatters, held near the usual ones while there is little to go by. */
     private ScatterOf learned() {
         Map<Origin, double[]> seen = new EnumMap<>(Origin.class);
         columnOf.forEach((effect, column) -> seen(seen, effect, salon[column], covariance[column][column]));
@@ -171,6 +179,7 @@ final class Fit {
         return sum / count;
     }
 
+    /** An effect's expected square: what was found, and what is not known of it. */
     private static void seen(Map<Origin, double[]> into, Effect effect, double mean, double variance) {
         double[] sums = into.computeIfAbsent(effect.origin(), any -> new double[2]);
         sums[0] += mean * mean + variance;
@@ -251,6 +260,7 @@ final class Fit {
     /** So many washes at once that chance is nothing. */
     private static final double CERTAIN = 1e12;
 
+    /** The variance of a sum of the salon's effects. */
     private double quadratic(double[] vector) {
         double sum = 0;
         for (int i = 0; i < vector.length; i++) {

@@ -29,6 +29,11 @@ final class Head {
 
     private double[] explained;
 
+    /**
+     * @param samples of this head, at least one
+     * @param missed by how much the model missed each, points
+     * @param columnOf where an effect of the salon stands in its matrix
+     */
     Head(List<Sample> samples, double[] missed, Map<Effect, Integer> columnOf, ScatterOf scatter) {
         this.samples = samples;
         this.missed = missed;
@@ -60,8 +65,10 @@ final class Head {
                 : inverse.multiply(new Array2DRowRealMatrix(shared, false)).getData();
     }
 
+    /** How far a matrix that is symmetric by its making may be off by rounding. */
     private static final double SYMMETRIC = 1e-9;
 
+    /** Of this head's washes with each other: chance on the diagonal, more of it for old ones, and what they have in common. */
     private RealMatrix covariance(ScatterOf scatter) {
         int n = samples.size();
         double[][] covariance = new double[n][n];
@@ -196,6 +203,7 @@ final class Head {
         }
     }
 
+    /** Vector times matrix times vector. */
     private static double quadratic(RealMatrix matrix, double[] vector) {
         double[] times = matrix.operate(vector);
         double sum = 0;

@@ -30,7 +30,13 @@ public record HeadLearned(int washes, Answers answers, List<ScoreLearned> scores
      */
     public record ScoreLearned(ScoreName score, Accuracy accuracy, List<Told> washes, List<LearnedThing> found) {}
 
-    /** A wash as it would have been said without having seen it, and as it was scored. */
+    /**
+     * A wash as it would have been said without having seen it, and as it was scored.
+     *
+     * @param id of the wash
+     * @param said as it would have been from all the others
+     * @param scored as the eye did
+     */
     public record Told(String id, Learned.ScoreSaid said, double scored) {}
 
     static final String WEEK_SINCE_CLARIFYING = "Each week since clarifying";
@@ -81,6 +87,7 @@ public record HeadLearned(int washes, Answers answers, List<ScoreLearned> scores
                 own.size(), Answers.of(own.size(), goal, scores), scores, new Correction(taught, spreads));
     }
 
+    /** What nobody would see is not handed on: a plan that changes for it could not say why. */
     private static void teach(LearnedThing found, List<Taught> into) {
         boolean much = Math.abs(found.estimate().points()) >= WORTH_A_WORD * ScatterOf.unit(found.score());
         if (found.kind() != null && much) {
@@ -163,6 +170,7 @@ public record HeadLearned(int washes, Answers answers, List<ScoreLearned> scores
             }
         }
 
+        /** The washes an estimate rests on. */
         private List<String> washes(List<Sample> some, Effect effect) {
             return some.stream()
                     .filter(sample -> sample.has(fit.score()))

@@ -23,7 +23,9 @@ public record LabelFound(String words, @Maybe Double hold, @Maybe Double richnes
     /** So sure: the same four in five as everywhere. */
     private static final double CONFIDENCE = .8;
 
+    /** End of the scale of hold and richness, and of scores. */
     private static final double FARTHEST = 10;
+    /** Percent of water are said in fives. */
     private static final double FIVE = 5;
 
     /** None where the label stands. */
@@ -66,6 +68,7 @@ public record LabelFound(String words, @Maybe Double hold, @Maybe Double richnes
         return Math.min(FARTHEST, Math.max(0, toHalf(points)));
     }
 
+    /** To the tenth, in the direction it was found. */
     private static String said(String does, Estimate by, String more, String less) {
         return String.format(
                 Locale.ROOT,

@@ -21,6 +21,7 @@ public final class Learned {
     private final Map<ScoreName, Map<String, List<Residual>>> leftOut = new EnumMap<>(ScoreName.class);
     private final Map<String, Integer> washesWith = new HashMap<>();
 
+    /** Score by score, side by side; a score nobody gave has no fit. */
     private Learned(List<Sample> samples, List<MeasuredEye> eyes) {
         this.samples = samples;
         List<Fit> all = Stream.of(ScoreName.values())
@@ -63,6 +64,7 @@ public final class Learned {
                 List.copyOf(eyes));
     }
 
+    /** Each wash said from all the others, by its head: what the model was off by, and what the correction left of it. */
     private static Map<String, List<Residual>> leftOut(Fit fit) {
         Map<String, List<Residual>> byHead = new HashMap<>();
         for (Head head : fit.heads()) {
@@ -116,7 +118,13 @@ public final class Learned {
         return all;
     }
 
-    /** What is said of a score: the model's, and as corrected between what four in five scores to come will lie. */
+    /**
+     * What is said of a score: the model's, and as corrected between what four in five scores to come will lie.
+     *
+     * @param model without anything learned
+     * @param corrected with it
+     * @param low and {@code high}: four in five such washes lie between
+     */
     public record ScoreSaid(double model, double corrected, double low, double high) {}
 
     /**
@@ -171,8 +179,10 @@ public final class Learned {
         return Math.sqrt(sum / (ASSUMED + all.size()));
     }
 
+    /** Washes as many as which the usual error counts for [OURS]. */
     private static final double ASSUMED = 1.5;
 
+    /** @param deviation standard deviation of the prediction, points */
     private static ScoreSaid said(ScoreName score, double model, double middle, double deviation) {
         double inside = Math.max(0, Math.min(score.most(), middle));
         double reach = Math.max(NARROWEST, Accuracy.HOLDS_80 * deviation);

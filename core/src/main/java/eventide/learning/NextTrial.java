@@ -102,6 +102,7 @@ public record NextTrial(
                 : Changed.with(query, "hair", Changed.with(query.hair(), "newClient", true));
     }
 
+    /** Days since clarifying within which hair need not be clarified for a trial [OURS]. */
     private static final double FRESH_DAYS = 7;
 
     /** One bottle for another, or other hands, or another parting; drying takes other hours and is no trial of a wash. */
@@ -149,8 +150,16 @@ public record NextTrial(
         return moved * NORMAL.density(z) + mean * NORMAL.cumulativeProbability(z) - Math.max(0, mean);
     }
 
-    /** How little is known of what one bottle does instead of another. */
+    /**
+     * How little is known of what one bottle does instead of another.
+     *
+     * @param head whose effects are meant
+     */
     private record Uncertainty(Query query, Learned learned, String head) {
+        /**
+         * The gain to expect is what the better of the two would be worth once the trial has told them apart, less what is known
+         * now: the expectation of the positive part of a normal posterior mean.
+         */
         NextTrial trial(Evaluation plan, Evaluation other, OneChange change) {
             Scores now = OutcomeModel.scores(plan.wash());
             Scores then = OutcomeModel.scores(other.wash());

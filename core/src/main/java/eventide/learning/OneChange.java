@@ -30,6 +30,7 @@ record OneChange(String used, String tried, TrialPlan.Way way, Routine first, Ma
         return ways(plan, other);
     }
 
+    /** Null where the bottle is not put on by a step of its own: half of a mix cannot be tried. */
     private static OneChange bottles(Evaluation plan, Product used, Product tried) {
         Routine routine = plan.routine();
         StepPlace place = routine.places().stream()
@@ -48,12 +49,14 @@ record OneChange(String used, String tried, TrialPlan.Way way, Routine first, Ma
         return new OneChange(used.name(), tried.name(), TrialPlan.Way.HALVES, halves, effects);
     }
 
+    /** A bottle's effects everywhere, on such hair and on this head. */
     private static void add(Map<Effect, Double> into, String bottle, String kind, double much) {
         into.put(new Effect(Origin.BOTTLE, bottle), much);
         into.put(new Effect(Origin.BOTTLE_ON_KIND, EffectsIn.onKind(bottle, kind)), much);
         into.put(new Effect(Origin.BOTTLE_HERE, bottle), much);
     }
 
+    /** Null where the hands do the same. */
     private static OneChange ways(Evaluation plan, Evaluation other) {
         Set<Manner> before = Manner.of(plan.routine());
         Set<Manner> after = Manner.of(other.routine());

@@ -54,6 +54,7 @@ public record Prediction(
         return client == null ? NOBODY : client;
     }
 
+    /** @param next what is to be said: washes of its head count less once its hair reads otherwise */
     private static Sample sample(String id, PastWash past, NextWash next) {
         Wash wash = past.wash();
         String head = name(past.client());

@@ -19,7 +19,12 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 
-/** Washes with their scores, and one to come. */
+/**
+ * Washes with their scores, and one to come.
+ *
+ * @param history washes that were scored, in any order
+ * @param next the wash whose scores are to be said
+ */
 public record PredictionQuestion(List<PastWash> history, NextWash next) implements Bounded {
     /** So many run through the water in some seconds; a salon's own log is learned from where it lies. */
     public static final int MOST_WASHES = 5000;
@@ -103,7 +108,12 @@ public record PredictionQuestion(List<PastWash> history, NextWash next) implemen
         }
     }
 
-    /** A wash to come. */
+    /**
+     * A wash to come.
+     *
+     * @param client by whom washes are known to be of one head; null for one head throughout
+     * @param rater whose eye will score it; null for nobody in particular
+     */
     public record NextWash(
             Hair hair,
             Goal goal,

@@ -15,6 +15,7 @@ final class SignFlip {
     /** Patterns drawn beyond, always the same ones. */
     static final int DRAWN = 100_000;
 
+    /** The same question is answered the same. */
     private static final long SEED = 20260401;
     /** Sums nearer than this are the same: differences are read to a tenth at best. */
     private static final double TIE = 1e-9;

@@ -35,7 +35,12 @@ public record Trial(
     /** Scores are read to a tenth at best: no interval is narrower, points [OURS]. */
     private static final double FINEST = .1;
 
-    /** LEFT less RIGHT, points. */
+    /**
+     * LEFT less RIGHT, points.
+     *
+     * @param estimate points that the left is read above the right, whatever is on it
+     * @param low and {@code high}: its interval
+     */
     public record SideEffect(double estimate, double low, double high) {}
 
     /** Reads pairs by the exact sign-flip test of their mean, the side taken out first. */

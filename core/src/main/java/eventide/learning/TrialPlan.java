@@ -42,7 +42,11 @@ public record TrialPlan(
         TURN_ABOUT
     }
 
-    /** A wash spoilt by weather or a slip. */
+    /**
+     * A wash spoilt by weather or a slip.
+     *
+     * @param because why that wash does not count, in the stylist's words
+     */
     public record LeftOut(@Range(from = 1, to = 9e15) Long washDay, @Letters(least = 1, most = 300) String because) {
         public LeftOut {
             Shape.check(LeftOut.class, washDay, because);

@@ -24,7 +24,9 @@ public record TrialQuestion(
     /** More than twice a day for ten years. */
     public static final int MOST_PAIRS = 10_000;
 
+    /** Points below which a difference does not matter, where nobody says. */
     static final double USUAL_MARGIN = 1;
+    /** Percent, where nobody says. */
     static final double USUAL_CONFIDENCE = 90;
 
     /**

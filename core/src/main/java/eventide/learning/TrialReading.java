@@ -137,6 +137,7 @@ public record TrialReading(
                 : new TrialPair(pair.used(), pair.tried(), usedOn);
     }
 
+    /** End of the scale of most scores. */
     private static final double MOST = 10;
 
     static boolean isBetterLow(ScoreName score) {

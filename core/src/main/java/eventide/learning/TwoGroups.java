@@ -11,8 +11,11 @@ final class TwoGroups {
     /** So many deals are all counted. */
     private static final int EVERY = 20_000;
 
+    /** Shufflings where there are too many to try each. */
     private static final int DRAWN = 20_000;
+    /** The same question is answered the same. */
     private static final long SEED = 20260402;
+    /** Two sums are alike to rounding. */
     private static final double TIE = 1e-9;
 
     private TwoGroups() {}

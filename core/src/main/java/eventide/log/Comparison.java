@@ -28,7 +28,11 @@ public record Comparison(
      */
     public record ScoreMoved(@Maybe Zone zone, String score, double one, double other, double by, boolean clear) {}
 
-    /** What the ruler said on both days. */
+    /**
+     * What the ruler said on both days.
+     *
+     * @param clear whether the two differ by more than a ruler is read
+     */
     public record ShrinkageMoved(Shrinkage one, Shrinkage other, boolean clear) {}
 
     /**
@@ -61,6 +65,7 @@ public record Comparison(
                 notes(counted, one, other));
     }
 
+    /** Over all first, then zone by zone where both have it; empty where one of the two is not scored. */
     private static List<ScoreMoved> scores(Rating one, Rating other) {
         List<ScoreMoved> moved = new ArrayList<>();
         if (one == null || other == null) {
@@ -81,6 +86,7 @@ public record Comparison(
         return List.copyOf(moved);
     }
 
+    /** @param clear points from which a difference is more than the same eye's own on two days */
     private static ScoreMoved moved(
             Zone zone, Score score, Rating.ZoneRating before, Rating.ZoneRating after, double clear) {
         double one = score.of().apply(before);
@@ -89,12 +95,14 @@ public record Comparison(
         return new ScoreMoved(zone, score.name(), one, other, by, Math.abs(by) >= clear);
     }
 
+    /** Null where one of the two was not measured. */
     private static ShrinkageMoved shrinkage(Rating one, Rating other) {
         Shrinkage before = one == null ? null : one.shrinkage();
         Shrinkage after = other == null ? null : other.shrinkage();
         return before == null || after == null ? null : new ShrinkageMoved(before, after, before.differsFrom(after));
     }
 
+    /** What may be said, in a sentence: of one thing done otherwise that it was with it, of several that any may be it. */
     private static String verdict(List<RoutineChange> differences, List<ScoreMoved> scores, Washed one, Washed other) {
         if (one.rating() == null || other.rating() == null) {
             return "One of the two is not scored yet: nothing can be laid side by side but what was done.";
@@ -125,6 +133,7 @@ public record Comparison(
         return moved.score() + (moved.by() < 0 ? " −" : " +") + Math.abs(moved.by());
     }
 
+    /** What weakens the comparison, a sentence each. */
     private static List<String> notes(List<RoutineChange> differences, Washed one, Washed other) {
         List<String> notes = new ArrayList<>();
         if (isEarly(one.rating()) || isEarly(other.rating())) {

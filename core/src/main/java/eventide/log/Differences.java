@@ -26,6 +26,7 @@ final class Differences {
     /** Minutes nearer than this part of the longer are the same to a hand, and so are a few [OURS]. */
     private static final double SAME_MINUTES = .35;
 
+    /** Minutes by which two washes differ anyway [OURS]. */
     private static final double A_FEW_MINUTES = 3;
     /** Amounts nearer than this are the same to a hand, ratio [OURS]. */
     private static final double SAME_AMOUNT = 1.1;
@@ -39,6 +40,7 @@ final class Differences {
         this.other = other;
     }
 
+    /** What was meant otherwise first; minutes, amounts and water that only follow from it are marked so. */
     static List<RoutineChange> between(Washed one, Washed other) {
         Differences differences = new Differences(one, other);
         differences.hair();
@@ -55,6 +57,7 @@ final class Differences {
         found.add(RoutineChange.of(kind, text));
     }
 
+    /** The head as it was read, zone by zone. */
     private void hair() {
         HairChanges.between(one.hair(), other.hair())
                 .forEach(change -> add(
@@ -130,6 +133,7 @@ final class Differences {
         });
     }
 
+    /** Millilitres of what was put on by eye, by bottle. */
     private static Map<String, Double> advised(Washed wash) {
         Map<String, Double> advised = new LinkedHashMap<>();
         for (Amount amount : Amounts.of(wash.meant(), wash.hair())) {
@@ -140,6 +144,7 @@ final class Differences {
         return advised;
     }
 
+    /** @param follows whether something else was meant otherwise, of which this comes */
     private void wetness(boolean follows) {
         Map<String, Double> after = other.wetnessAt();
         one.wetnessAt().forEach((name, percent) -> {

@@ -62,7 +62,13 @@ public record Rating(
         this(castBroken, rootsDry, byZone, measured, daysLasted, notes, strands, null);
     }
 
-    /** Zones' scores, each from 0 to 10; frizz 0 is none. The last four are given where somebody looked. */
+    /**
+     * Zones' scores, each from 0 to 10; frizz 0 is none. The last four are given where somebody looked.
+     *
+     * @param definition 0 to 10, as the rubric says
+     * @param frizz 0 to 10, less is better
+     * @param volume 0 to 10
+     */
     public record ZoneRating(
             @Range(from = 0, to = 10) Double definition,
             @Range(from = 0, to = 10) Double clumping,
@@ -102,6 +108,7 @@ public record Rating(
                 mean(ZoneRating::shine));
     }
 
+    /** Over the zones that were scored, weighed by their hair; null where none was. */
     private Double mean(Function<ZoneRating, Double> score) {
         double sum = 0;
         double share = 0;

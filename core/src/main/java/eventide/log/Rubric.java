@@ -13,7 +13,12 @@ public final class Rubric {
      */
     public record Level(double from, String looks) {}
 
-    /** One score, the question it answers, and its bands from low to high. */
+    /**
+     * One score, the question it answers, and its bands from low to high.
+     *
+     * @param question what to look at
+     * @param levels with what is seen at each, from the lowest
+     */
     public record Score(String name, String question, List<Level> levels) {}
 
     private static final List<Score> SCORES = List.of(

@@ -14,7 +14,13 @@ import java.util.Locale;
  * @param best the day on which it looked best by definition less frizz, absent with fewer than two days
  */
 public record Wear(List<Point> points, @Maybe Double daysLasted, @Maybe Integer best, @Maybe String secondDay) {
-    /** One day's scores, 0 to 10. */
+    /**
+     * One day's scores, 0 to 10.
+     *
+     * @param day of wear, 1 for the wash day
+     * @param definition 0 to 10, like the other two
+     * @param refreshed whether it was that morning
+     */
     public record Point(int day, double definition, double frizz, double volume, boolean refreshed) {
         private double looks() {
             return definition - frizz;
@@ -55,6 +61,7 @@ public record Wear(List<Point> points, @Maybe Double daysLasted, @Maybe Integer 
         return daysLasted == null ? null : (int) Math.round(daysLasted) + 1;
     }
 
+    /** Days it was worn: by the last look that said it was over, else as the client told; null where nobody knows yet. */
     private static Double lasted(Rating rating, List<FollowingDay> days) {
         if (!days.isEmpty() && days.get(days.size() - 1).isOver()) {
             // Worn until the day before it had to go.
@@ -63,6 +70,7 @@ public record Wear(List<Point> points, @Maybe Double daysLasted, @Maybe Integer 
         return rating == null ? null : rating.daysLasted();
     }
 
+    /** What a night did, null where the first two days were not both scored. */
     private static String secondDay(List<Point> points) {
         if (points.size() < 2 || points.get(0).day() != 1 || points.get(1).day() != 2) {
             return null;

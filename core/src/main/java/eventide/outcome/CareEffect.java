@@ -74,6 +74,7 @@ final class CareEffect implements Effect {
         }
     }
 
+    /** How much hair asks for moisture, 0 to 1: porous, coarse and damaged hair each more. */
     private static double dryness(Reading hair) {
         double dry = CARE_ANY_DRY;
         dry += hair.porosity() == Porosity.HIGH ? CARE_POROUS_DRY : 0;
@@ -109,6 +110,7 @@ final class CareEffect implements Effect {
         }
     }
 
+    /** Gives spring back to over-soft and bleached hair, more the longer it is on; stiffens any that has just had it. */
     private static void protein(Wash wash, double minutes, Reading hair, Ledger ledger) {
         Double since = wash.hair().daysSinceProtein();
         if (since != null && since < PROTEIN_TOO_SOON_DAYS) {
@@ -127,6 +129,7 @@ final class CareEffect implements Effect {
         ledger.add(SOFTNESS, -(wants ? PROTEIN_WANTED_STIFFENS : 1) * PROTEIN_STIFFENS * fed, "protein stiffens");
     }
 
+    /** What was left by earlier washes dulls everything until something lifts it; what lifts it dries a little. */
     private static void residue(Wash wash, Reading hair, Ledger ledger) {
         List<Step> steps = wash.routine().steps();
         if (Boolean.TRUE.equals(wash.hair().buildUp()) && steps.stream().noneMatch(Washing::surelyLifts)) {

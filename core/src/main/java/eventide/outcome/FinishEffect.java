@@ -64,6 +64,11 @@ final class FinishEffect implements Effect {
         }
     }
 
+    /**
+     * A cast, where hold sets one: stiff while it is on, soft and fuller once it is broken.
+     *
+     * @param hold as it was put on, 0 to 10
+     */
     static void finish(boolean broken, double hold, Ledger ledger) {
         if (!Cast.isSetBy(hold)) {
             return;

@@ -83,6 +83,7 @@ final class HairEffect implements Effect {
         }
     }
 
+    /** Fine strands lie, coarse ones stand: medium is what the figures are measured against. */
     private static void strand(Reading hair, Ledger ledger) {
         if (hair.strand() == Strand.FINE) {
             ledger.add(VOLUME, -FINE_LIES, "fine strands lie close");

@@ -128,6 +128,7 @@ final class HandsEffect implements Effect {
             Action.STRETCH,
             HandsEffect::stretched));
 
+    /** What hands do as they shape, nothing of an action that leaves no shape. */
     private static void shape(Step step, Reading hair, Ledger ledger) {
         Shaped shaped = SHAPES.get(step.action());
         if (shaped != null) {
@@ -140,6 +141,7 @@ final class HandsEffect implements Effect {
         return hair.pattern().isStraight() ? STRAIGHT_TAKES : 1;
     }
 
+    /** Ribbons of a brush: which way it turns out decides whether roots stand or lie. */
     private static void brushed(Step step, Reading hair, double takes, Ledger ledger) {
         ledger.add(DEFINITION, BRUSH_DEFINES * takes, "brush-styled");
         ledger.add(CLUMPING, BRUSH_DEFINES * takes, "brush-styled");
@@ -151,6 +153,7 @@ final class HandsEffect implements Effect {
                 down ? "brushed down" : "brushed up and out");
     }
 
+    /** The most definition hands give, and the most length they take; coiled from the middle down it is less of both. */
     private static void coiled(Step step, Reading hair, double takes, Ledger ledger) {
         boolean ends = step.extent() == Extent.MID_TO_ENDS;
         ledger.add(DEFINITION, (ends ? COILED_ENDS_DEFINE : COIL_DEFINES) * takes, "finger-coiled");
@@ -161,6 +164,7 @@ final class HandsEffect implements Effect {
         ledger.add(SHRINKAGE, ends ? COILED_ENDS_SHRINK : COIL_SHRINKS, "finger-coiled");
     }
 
+    /** Each curl smoothed between fingers by itself. */
     private static void shingled(Step step, Reading hair, double takes, Ledger ledger) {
         ledger.add(DEFINITION, SHINGLE_DEFINES * takes, "every curl by hand");
         ledger.add(CLUMPING, SHINGLE_CLUMPS * takes, "every curl by hand");
@@ -175,18 +179,25 @@ final class HandsEffect implements Effect {
         ledger.add(FRIZZ, -SMOOTH_CALMS_FRIZZ, "smoothed root to tip");
     }
 
+    /**
+     * Dry clumps are drawn apart: fuller, and less tidy.
+     *
+     * @param how by what, in words
+     */
     private static void opened(String how, Ledger ledger) {
         ledger.add(VOLUME, FLUFF_LIFTS, how);
         ledger.add(CLUMPING, -FLUFF_UNCLUMPS, how);
         ledger.add(FRIZZ, FLUFF_FRIZZES, how);
     }
 
+    /** A blast at the roots while they are pulled gives length back, in a share of what this hair shrinks. */
     private static void stretched(Step step, Reading hair, double takes, Ledger ledger) {
         ledger.add(SHRINKAGE, -STRETCH_LENGTHENS * hair.shrinkage() * 100, "roots stretched");
         ledger.add(VOLUME, STRETCH_LIFTS, "roots stretched");
         ledger.add(DEFINITION, -STRETCH_UNDEFINES, "roots stretched");
     }
 
+    /** At the roots it lifts; drawn on through the lengths it takes curls apart as well. */
     private static void picks(Step step, Ledger ledger) {
         ledger.add(VOLUME, PICK_LIFTS, "picked at the root");
         ledger.add(FRIZZ, PICK_FRIZZES, "picked at the root");
@@ -197,6 +208,11 @@ final class HandsEffect implements Effect {
         }
     }
 
+    /**
+     * Each does less than the one before, up to as many as this pattern takes; beyond that they only rough it up.
+     *
+     * @param count over the whole routine
+     */
     private static void scrunches(int count, Reading hair, Ledger ledger) {
         if (count == 0) {
             return;

@@ -30,6 +30,10 @@ class Ledger {
         return zone;
     }
 
+    /**
+     * @param by in points of the score, percent of shrinkage, days of wear; nothing is noted of 0
+     * @param because as a stylist would say it
+     */
     void add(ScoreName score, double by, String because) {
         if (by == 0) {
             return;
@@ -53,6 +57,7 @@ class Ledger {
         return entries;
     }
 
+    /** What it all comes to, bent into the scale; where the scale's end takes something off, that is said as a cause of its own. */
     Scores scores() {
         double[] bent = new double[sums.length];
         for (ScoreName name : ScoreName.ALL) {

@@ -112,6 +112,7 @@ final class MishapEffect implements Effect {
         }
     }
 
+    /** Percent of water above dry that the wettest break of a cast met, 0 where all were dry. */
     private static double wetWhenBroken(Wash wash) {
         return Math.max(
                 0,

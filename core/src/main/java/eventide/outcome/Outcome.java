@@ -18,7 +18,11 @@ public record Outcome(
         List<WornDay> byDay,
         List<Contribution> contributions,
         List<Likely> likely) {
-    /** 80 % of scores to come lie between. */
+    /**
+     * 80 % of scores to come lie between.
+     *
+     * @param low and {@code high}: four in five such washes lie between, in points of the score
+     */
     public record Likely(ScoreName score, double low, double high) {}
 
     static List<Likely> likely(Correction correction, double[] scores) {

@@ -37,6 +37,11 @@ public final class OutcomeModel {
         return predict(wash, false).overall();
     }
 
+    /**
+     * Zone by zone, each weighed by its share of the hair.
+     *
+     * @param explained with what every score is made of; a search asks thousands of times and wants the sums alone
+     */
     private static Outcome predict(Wash wash, boolean explained) {
         Map<Zone, Scores> byZone = new EnumMap<>(Zone.class);
         List<Contribution> contributions = new ArrayList<>();
@@ -73,6 +78,7 @@ public final class OutcomeModel {
         }
     }
 
+    /** What the log has taught of this head, added before the scale bends it. */
     private static void taught(Wash wash, Zone zone, Ledger ledger) {
         if (ledger.isExplained()) {
             wash.correction().forEach(wash, zone, (one, points) -> ledger.add(one.score(), points, one.because()));
@@ -101,6 +107,10 @@ public final class OutcomeModel {
         return List.of(halves.get(zone == Zone.LEFT ? 0 : 1));
     }
 
+    /**
+     * @param halves the wash, or each side of it where they are on trial: the mean of both
+     * @param into where what it is made of is noted
+     */
     private static Scores zone(List<Wash> halves, Zone zone, boolean explained, List<Contribution> into) {
         double[] mean = new double[ScoreName.ALL.size()];
         Reading hair = halves.get(0).hair().at(zone);

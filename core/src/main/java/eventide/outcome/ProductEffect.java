@@ -102,6 +102,10 @@ final class ProductEffect implements Effect {
         return hair.strand() == Strand.FINE ? FINE_NEEDS : hair.strand() == Strand.MEDIUM ? MEDIUM_NEEDS : COARSE_NEEDS;
     }
 
+    /**
+     * A styler that met hair outside its window spreads badly: less defined, less clumped, by the points of water it missed.
+     * Oils and finishes are for dry hair and have none.
+     */
     private static void miss(Layer layer, Zone zone, Ledger ledger) {
         if (layer.product().role().kind() == Role.Group.FINISH
                 || layer.product().role() == Role.OIL) {
@@ -152,6 +156,7 @@ final class ProductEffect implements Effect {
         }
     }
 
+    /** A drop of oil softens, calms and weighs, whatever else is on. */
     static void oils(String name, Ledger ledger) {
         ledger.add(SOFTNESS, OIL_SOFTENS, name + ", oil");
         ledger.add(FRIZZ, -OIL_CALMS_FRIZZ, name + ", oil");

@@ -2,7 +2,16 @@ package eventide.outcome;
 
 import eventide.wash.ScoreName;
 
-/** Predicted result: 0 to 10 each, shrinkage in percent, days until the next wash. Frizz 0 is none, weight 0 is airy. */
+/**
+ * Predicted result: 0 to 10 each, shrinkage in percent, days until the next wash. Frizz 0 is none, weight 0 is airy.
+ *
+ * @param definition 0 to 10, like those without a unit here
+ * @param frizz 0 to 10, less is better
+ * @param shrinkagePercent of the length pulled straight
+ * @param hold 0 to 10: how firm it feels
+ * @param weight 0 to 10: how it hangs down, less is better
+ * @param days it can be worn
+ */
 public record Scores(
         double definition,
         double clumping,

@@ -15,6 +15,7 @@ import java.util.List;
  * @param day 1 is the wash day itself
  */
 public record WornDay(int day, double definition, double frizz, double volume, double softness) {
+    /** A wash-and-go is washed out after a week, whatever it looks like [CP]. */
     private static final int LAST_DAY = 7;
 
     /**

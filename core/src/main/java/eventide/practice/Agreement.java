@@ -44,6 +44,7 @@ public record Agreement(
     /** Krippendorff's own lines (2004, from memory): reliable, and good enough for a first look. */
     private static final double RELIABLE = .8;
 
+    /** Alpha from which conclusions may be drawn with care [Krippendorff]. */
     private static final double TENTATIVE = .667;
 
     /** How far raters agree: Krippendorff's alpha, intraclass correlation (Shrout and Fleiss 1979), each one's bias. */
@@ -77,6 +78,7 @@ public record Agreement(
                 words(raters, alpha, eyes, !truth.isEmpty()));
     }
 
+    /** Bias and scatter of one eye: against the truth where it is known, else against the mean of the others. */
     private static EyeSteadiness steadiness(
             String rater, Map<String, Map<String, Double>> byItem, Map<String, Double> truth) {
         SummaryStatistics off = new SummaryStatistics();
@@ -107,6 +109,7 @@ public record Agreement(
                 error.getMean());
     }
 
+    /** Mean of the other eyes on one thing, null where there are none. */
     private static Double others(Map<String, Double> scores, String rater) {
         SummaryStatistics mean = new SummaryStatistics();
         scores.forEach((eye, score) -> {

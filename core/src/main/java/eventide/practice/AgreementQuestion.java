@@ -23,7 +23,12 @@ public record AgreementQuestion(List<EyeRating> ratings, @Maybe List<KnownScore>
     /** As many as a salon gives in years. */
     public static final int MOST_RATINGS = 20_000;
 
-    /** One eye's score of one item, 0 to 10. */
+    /**
+     * One eye's score of one item, 0 to 10.
+     *
+     * @param rater whose eye
+     * @param item what was scored: a swatch, a picture, a head
+     */
     public record EyeRating(
             @Letters(least = 1, most = 60) String rater,
             @Letters(least = 1, most = 200) String item,
@@ -33,7 +38,11 @@ public record AgreementQuestion(List<EyeRating> ratings, @Maybe List<KnownScore>
         }
     }
 
-    /** What an item really is, 0 to 10. */
+    /**
+     * What an item really is, 0 to 10.
+     *
+     * @param score what it truly is, 0 to 10
+     */
     public record KnownScore(@Letters(least = 1, most = 200) String item, @Range(from = 0, to = 10) Double score) {
         public KnownScore {
             Shape.check(KnownScore.class, item, score);

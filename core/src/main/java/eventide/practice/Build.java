@@ -14,7 +14,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
-/** What somebody would do: the bottle of each layer by its name, absent for none; how it is shaped and dried. */
+/**
+ * What somebody would do: the bottle of each layer by its name, absent for none; how it is shaped and dried.
+ *
+ * @param leaveIn a bottle by its name, null for none; so the other three
+ */
 public record Build(
         @Maybe @Letters(least = 1, most = 200) String leaveIn,
         @Maybe @Letters(least = 1, most = 200) String cream,
@@ -48,6 +52,7 @@ public record Build(
         return new Candidate(on, over, held, foam, hands, Candidate.Sections.USUAL, drying, null);
     }
 
+    /** By name, of those open to this slot here; a fault in words for any other. */
     private static Product bottle(Stylers stylers, Slot slot, String name, String at, List<Fault> faults) {
         if (name == null) {
             return null;

@@ -41,6 +41,7 @@ public record BuildTold(
     /** From here a share is near, and below here far [OURS]. */
     private static final int NEAR = 85;
 
+    /** Percent of what is in reach below which it is a long way off [OURS]. */
     private static final int FAR = 50;
 
     /**
@@ -73,8 +74,14 @@ public record BuildTold(
                 ours == yours ? List.of() : partings(yours, ours, settling, scale));
     }
 
-    /** Worth as a share of what is in reach. */
+    /**
+     * Worth as a share of what is in reach.
+     *
+     * @param none points of worth where nothing is put on
+     * @param best points of worth of the best known
+     */
     private record Scale(double none, double best) {
+        /** Percent of what lies between doing nothing and the best known; all of it where there is nothing to gain. */
         int share(double worth) {
             double reach = best - none;
             double share = reach < UNSEEN ? (worth >= best - UNSEEN ? 1 : 0) : (worth - none) / reach;
@@ -114,6 +121,7 @@ public record BuildTold(
                 null);
     }
 
+    /** Thing by thing where the two plans part: what the other's answer would bring this plan. */
     private static List<Parting> partings(
             Evaluation yours, Evaluation ours, Function<Candidate, Evaluation> settling, Scale scale) {
         List<Parting> partings = new ArrayList<>();
@@ -137,6 +145,10 @@ public record BuildTold(
         return List.copyOf(partings);
     }
 
+    /**
+     * @param from the plan as it was built
+     * @param to the same with one thing as the other has it
+     */
     private static Parting parting(
             String what, String yours, String ours, Evaluation from, Evaluation to, Scale scale) {
         String change = ScoreChange.between(from.wash(), to.wash()).toString();

@@ -39,6 +39,7 @@ public record EyeReport(int swatches, List<OfScore> scores, List<SwatchTruth> re
     /** Fewer say nothing of a drift [OURS]. */
     private static final int DRIFT_FROM = 8;
 
+    /** Readings over which a drift is said. */
     private static final int TEN = 10;
 
     /** Bias, spread and drift of one eye against the truth and against itself. */
@@ -56,6 +57,7 @@ public record EyeReport(int swatches, List<OfScore> scores, List<SwatchTruth> re
                 words(readings.size(), scores));
     }
 
+    /** Bias, scatter, own repeats and drift of one score. */
     private static OfScore of(EyeScore score, List<SwatchReading> readings) {
         List<EyeRating> given = new ArrayList<>();
         List<KnownScore> truth = new ArrayList<>();
@@ -74,6 +76,7 @@ public record EyeReport(int swatches, List<OfScore> scores, List<SwatchTruth> re
                 score, eye.bias(), eye.low(), eye.high(), eye.error(), againstItself(score, readings), drift);
     }
 
+    /** Points by which an eye differs from itself on swatches it saw twice, standard deviation of one look; null for too few. */
     private static Double againstItself(EyeScore score, List<SwatchReading> readings) {
         Map<String, Double> first = new HashMap<>();
         double squares = 0;

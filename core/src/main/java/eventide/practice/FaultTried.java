@@ -29,6 +29,7 @@ public record FaultTried(@Letters(least = 1, most = 4) String rule, Boolean foun
         return this;
     }
 
+    /** @throws InvalidException where there is no such check */
     static void mustBeKnown(String rule) {
         if (Checker.rules().stream().map(Rule::id).noneMatch(rule::equals)) {
             throw new InvalidException(List.of(new Fault("/rule", "rule must be one of the checks, but was " + rule)));

@@ -31,6 +31,7 @@ public record FeelReport(
     /** What a hand is off by where nothing is known of it, and as how many guesses that counts [OURS]. */
     private static final double USUAL_OFF = 10;
 
+    /** Guesses as many as which the usual hand counts for [OURS]. */
     private static final double USUAL_COUNTS = 5;
     /** A score of eyes is 0 to 10, water 0 to 100. */
     private static final double POINTS = 10;

@@ -13,10 +13,18 @@ import java.util.Random;
  * @param signs what hands notice, one of each kind
  */
 public record FeltLock(String item, int dryGrams, List<FeltSign> signs) {
-    /** One thing that is noticed. */
+    /**
+     * One thing that is noticed.
+     *
+     * @param kind by what it is noticed: drops, sound, slip, cool
+     */
     public record FeltSign(String kind, String words) {}
 
-    /** The bands the trade names by what hands notice [CP]; {@code from} is the least water of each, percent. */
+    /**
+     * The bands the trade names by what hands notice [CP]; {@code from} is the least water of each, percent.
+     *
+     * @param from percent of water from which hair feels so
+     */
     private record Band(double from, String drops, String sound, String slip, String warmth) {}
 
     private static final List<Band> BANDS = List.of(
@@ -48,6 +56,7 @@ public record FeltLock(String item, int dryGrams, List<FeltSign> signs) {
     /** Sections weigh so much dry, grams: an eighth of a light to a heavy head [OURS]. */
     private static final int LEAST_GRAMS = 8;
 
+    /** Grams of dry hair in the heaviest section. */
     private static final int MOST_GRAMS = 26;
     /** Water in soaked hair, grams to a gram of dry hair [OURS: 1.0 to 1.5 between the fibres]. */
     private static final double SOAKED = 1.25;
@@ -94,6 +103,7 @@ public record FeltLock(String item, int dryGrams, List<FeltSign> signs) {
         return Math.round(chance.nextInt(3) == 0 ? 98 * even : 40 + 50 * even);
     }
 
+    /** The same section for the same number, whoever asks. */
     private static Random chance(String item) {
         try {
             return new Random(31 * Long.parseLong(item) + 7);

@@ -11,6 +11,7 @@ package eventide.practice;
  * @param k eyes, from 2
  */
 record MeanSquares(double items, double eyes, double rest, int n, int k) {
+    /** @param scores by thing, then by eye: every eye has scored every thing */
     static MeanSquares of(double[][] scores) {
         int n = scores.length;
         int k = scores[0].length;

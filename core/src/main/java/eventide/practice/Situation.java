@@ -55,6 +55,7 @@ public record Situation(
             new Weather("humid outside", new Air(23.0, 55.0, new Outdoors(22.0, 75.0))),
             new Weather("very humid outside", new Air(25.0, 60.0, new Outdoors(29.0, 80.0))));
 
+    /** @param words as a stylist would say it */
     private record Weather(String words, Air air) {}
 
     /**
@@ -129,6 +130,7 @@ public record Situation(
         return new Ways(query).open().stream().map(Frame::drying).distinct().toList();
     }
 
+    /** The wishes, strongest first, as a client would say them. */
     private static String wants(Goal goal) {
         Map<String, Integer> wishes = new LinkedHashMap<>();
         wishes.put("definition", goal.definition());
@@ -145,6 +147,7 @@ public record Situation(
         return words.isEmpty() ? "nothing in particular" : String.join(", ", words);
     }
 
+    /** A few bottles of each slot that may be had here, by chance. */
     private static List<Product> few(Query query, Random chance) {
         Stylers stylers = stylers(query);
         List<Product> some = new ArrayList<>();
@@ -157,6 +160,7 @@ public record Situation(
         return Stream.concat(rest, some.stream()).toList();
     }
 
+    /** Whether it is one of the layers that are to be built. */
     private static boolean isLayer(Product product) {
         return product.role() == Role.GEL
                 || product.role() == Role.MOUSSE

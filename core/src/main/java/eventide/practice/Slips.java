@@ -28,6 +28,7 @@ final class Slips {
     /** A hand that does not count: times as much, and as little, as should be [OURS]. */
     private static final double TOO_MUCH = 3;
 
+    /** Times what was meant, poured by a hand in a hurry [OURS]. */
     private static final double TOO_LITTLE = .25;
     /** Percent of water by which a look deceives [OURS]. */
     private static final double MISJUDGED = 25;
@@ -41,6 +42,7 @@ final class Slips {
     /** Scrunches of hands that have stopped counting [OURS]. */
     private static final int CARRIED_AWAY = 30;
 
+    /** Pieces nobody parts a head beyond [OURS]. */
     private static final int MOST_SECTIONS = 24;
 
     private final Routine routine;
@@ -66,6 +68,7 @@ final class Slips {
         return routine.steps().size() - 1;
     }
 
+    /** A step left out, done too late or done twice. */
     private void around(int i) {
         if (last() > 0) {
             add(() -> new Slip(routine.without(i), Math.min(i, last() - 1), Hint.LEFT_OUT));
@@ -121,6 +124,7 @@ final class Slips {
                     .position(List.of(Position.UPSIDE_DOWN))
                     .build());
 
+    /** A figure of the step taken wrong: amount, minutes, water, count. */
     private void within(StepPlace place) {
         Step step = routine.at(place);
         times(place, step.amountMl(), (value) -> step.but().amountMl(value).build(), TOO_MUCH, TOO_LITTLE);
@@ -160,6 +164,7 @@ final class Slips {
         ways(place, step);
     }
 
+    /** The wrong setting or tool for what it is. */
     private void ways(StepPlace place, Step step) {
         if (step.action().isDryer()) {
             tool(place, () -> step.but().heat(Heat.HOT).build());
@@ -191,6 +196,10 @@ final class Slips {
         Step with(double value);
     }
 
+    /**
+     * @param value null where the step does not say one
+     * @param times factors of a slip, each tried
+     */
     private void times(StepPlace place, Double value, Remade remade, double... times) {
         for (double factor : value == null ? new double[0] : times) {
             figure(place, () -> remade.with(Math.round(value * factor * 10) / 10.0));

@@ -25,7 +25,12 @@ import java.util.stream.Collectors;
  * @param choices faults to choose from, the one that was made among them
  */
 public record Spoilt(Routine routine, String rule, int step, String said, String hint, List<FaultChoice> choices) {
-    /** A fault by what goes wrong with it. */
+    /**
+     * A fault by what goes wrong with it.
+     *
+     * @param rule its id
+     * @param words what it is, without saying whether it is here
+     */
     public record FaultChoice(String rule, String words) {}
 
     /** The one that was made and these others. */

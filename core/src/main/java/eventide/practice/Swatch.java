@@ -32,10 +32,13 @@ public record Swatch(
     /** Clumps as narrow and as wide as a swatch has them, mm [OURS]. */
     public static final double NARROWEST = 1.5;
 
+    /** Millimetres of the widest clump. */
     public static final double WIDEST = 12;
 
     private static final double MOST = 10;
+    /** Of full light, the dimmest a swatch is shown in [OURS]. */
     private static final double LEAST_LIGHT = .7;
+    /** The same, the brightest [OURS]. */
     private static final double MOST_LIGHT = 1.3;
 
     public Swatch {

@@ -13,13 +13,17 @@ public final class SwatchLock {
     /** The card it hangs on, mm. */
     public static final double CARD_WIDTH = 64;
 
+    /** Millimetres. */
     public static final double CARD_HEIGHT = 88;
 
+    /** Millimetres at the root. */
     static final double LOCK_WIDTH = 34;
     /** Its strands pulled straight, mm; how long it hangs follows from its pattern's shrinkage, within what the card has room for. */
     private static final double STRETCHED = 110;
 
+    /** Millimetres of the longest lock a card takes. */
     private static final double LONGEST = 80;
+    /** Millimetres of the shortest on which clumps can be told. */
     private static final double SHORTEST = 52;
     /** Of hair: as many as can be told apart on the card. */
     private static final int STRANDS = 420;
@@ -30,6 +34,7 @@ public final class SwatchLock {
     /** A clump clearly defined fills this part of its place; one without any definition so much more, for its strands lie over its neighbours'. */
     private static final double FILLED = .78;
 
+    /** Part of its width by which a clump without any definition spills into the next [OURS]. */
     private static final double OVERFLOWS = .8;
     /** Diameters of a curl by pattern, 2A to 4C, mm [CP, rounded]. */
     private static final double[] DIAMETERS = {0, 60, 45, 32, 25, 18, 13, 9, 6, 4};
@@ -48,8 +53,14 @@ public final class SwatchLock {
     private double half;
     private final List<SwatchStrand> strands = new ArrayList<>();
 
+    /**
+     * @param middle mm from the left of the lock
+     * @param width mm
+     * @param tone how much lighter or darker than the lock
+     */
     private record Clump(double middle, double width, double phase, double tone, double ends) {}
 
+    /** All chance comes from the swatch's seed, in one order: the same swatch is the same lock everywhere. */
     private SwatchLock(Swatch swatch) {
         this.swatch = swatch;
         this.chance = new SplittableRandom(swatch.seed());
@@ -74,6 +85,7 @@ public final class SwatchLock {
         return List.copyOf(lock.strands);
     }
 
+    /** Clump by clump from behind, strays last. */
     private void draw() {
         List<Clump> clumps = clumps();
         strays(clumps);
@@ -102,6 +114,7 @@ public final class SwatchLock {
         }
     }
 
+    /** Side by side over the width of the lock, each a little wider or narrower than it should be. */
     private List<Clump> clumps() {
         List<Clump> clumps = new ArrayList<>();
         double phase = chance.nextDouble() * 2 * Math.PI;
@@ -221,6 +234,7 @@ public final class SwatchLock {
         return new SwatchStrand(across, down, bright);
     }
 
+    /** Standard normal, near enough: twelve even chances added up. */
     private double gauss() {
         double sum = 0;
         for (int i = 0; i < 12; i++) {

@@ -24,6 +24,7 @@ public record SwatchSet(Long seed, @Range(from = 1, to = 40) Integer count, @May
     /** What an eye is thought to be off by where nothing is known, points, and as how many swatches that counts [OURS]. */
     private static final double USUAL_ERROR = 1.5;
 
+    /** Readings as many as which the usual error counts for [OURS]. */
     private static final double USUAL_COUNTS = 1;
     /** A score's low, middle and high third are misread each in its own way. */
     private static final int REGIONS = 3;

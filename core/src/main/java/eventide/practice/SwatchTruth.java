@@ -30,6 +30,7 @@ public record SwatchTruth(String item, double definition, double clumping, doubl
                 why(most, most.off(reading), half(most.truth(swatch))));
     }
 
+    /** One sentence: how far off, which way, and what it looks like at that score. */
     private static String why(EyeScore score, double off, double truth) {
         String looks = looks(score, truth);
         if (Math.abs(off) <= RIGHT) {

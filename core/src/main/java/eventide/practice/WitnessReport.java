@@ -61,6 +61,7 @@ public record WitnessReport(int pictures, List<ScoreBeside> scores, String words
         return new WitnessReport(pictures, scores, words(pictures, scores));
     }
 
+    /** Mean of eye less picture with its 95 % interval (Student's t), and how well they go together. */
     private static ScoreBeside of(EyeScore score, List<Witnessed> own) {
         SummaryStatistics apart = new SummaryStatistics();
         own.forEach(one -> apart.addValue(one.apart()));
@@ -86,6 +87,7 @@ public record WitnessReport(int pictures, List<ScoreBeside> scores, String words
                 parted(own));
     }
 
+    /** Pearson's; null where there are too few, or all are alike. */
     private static Double correlation(List<Witnessed> own) {
         if (own.size() < CORRELATES_FROM) {
             return null;
@@ -97,6 +99,7 @@ public record WitnessReport(int pictures, List<ScoreBeside> scores, String words
         return Double.isNaN(r) ? null : Math.max(-1, Math.min(1, r));
     }
 
+    /** Where eye and picture are further apart than the picture's own doubt, the furthest first. */
     private static List<String> parted(List<Witnessed> own) {
         return own.stream()
                 .filter(one -> outside(one) >= PARTS_FROM)

@@ -27,6 +27,13 @@ record Allergen(
         NONE
     }
 
+    /**
+     * How near an ingredient is to what somebody reacts to. What is said not to be meant comes first, what is said to be related
+     * second: both are exceptions from what follows.
+     *
+     * @param names of the ingredient, plain
+     * @param families of the ingredient by the dictionary
+     */
     Nearness nearness(Set<String> names, Set<Family> families) {
         if (any(not, names, families)) {
             return Nearness.NONE;

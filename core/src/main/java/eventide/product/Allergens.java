@@ -14,7 +14,9 @@ import java.util.Set;
  * names, a family by all its members. What only sounds alike is left out by the table, what cannot be placed is said back.
  */
 public final class Allergens {
+    /** Clients' words that are kept read: far more than one salon uses. */
     private static final int REMEMBERED = 2000;
+
     private static final ClientWords WORDS = new ClientWords(AllergyTable.shipped(), IngredientDictionary.shipped());
 
     /** The same label is held against the same client at every step and for every plan. */
@@ -80,6 +82,7 @@ public final class Allergens {
         return known;
     }
 
+    /** A label nobody has typed in is no clearance: it is said that there is none. */
     private static List<Reaction> found(String label, List<String> allergies) {
         if (label.isBlank()) {
             return List.of(new Reaction(String.join(", ", allergies), "", Certainty.NO_LABEL));
@@ -100,6 +103,7 @@ public final class Allergens {
         return List.copyOf(reactions);
     }
 
+    /** What a client's words mean, read once for all products. */
     private static List<ClientWords.Said> said(String allergy) {
         List<ClientWords.Said> known = READ.get(allergy);
         if (known == null) {
@@ -109,6 +113,7 @@ public final class Allergens {
         return known;
     }
 
+    /** How surely this entry of a label is what was said, null for not at all. */
     private static Certainty certainty(ClientWords.Said said, Entry entry) {
         Allergen.Nearness nearness = nearness(said, names(entry), entry.families());
         if (nearness == Allergen.Nearness.NONE) {
@@ -120,6 +125,7 @@ public final class Allergens {
         return nearness == Allergen.Nearness.IS ? Certainty.NAMED : Certainty.RELATED;
     }
 
+    /** By the ingredient that was named, by the table of allergens, or by the letters alone. */
     private static Allergen.Nearness nearness(ClientWords.Said said, Set<String> names, Set<Family> families) {
         if (said.named() != null && names.contains(spaced(said.named().name()))) {
             return Allergen.Nearness.IS;
@@ -142,6 +148,7 @@ public final class Allergens {
         return names;
     }
 
+    /** Everything it is called, plain. */
     private static Set<String> names(Ingredient ingredient) {
         Set<String> names = new HashSet<>();
         names.add(spaced(ingredient.name()));

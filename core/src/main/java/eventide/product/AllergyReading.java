@@ -17,6 +17,11 @@ public record AllergyReading(List<Understood> understood, List<String> unknown, 
      */
     public record Understood(String word, List<String> stops, List<String> warns) {}
 
-    /** A word that is not, and what may have been meant. */
+    /**
+     * A word that is not, and what may have been meant.
+     *
+     * @param word as the client said it
+     * @param closest names it may stand for, nearest first; empty where it is known
+     */
     public record Meant(String word, List<String> closest) {}
 }

@@ -16,13 +16,17 @@ import java.util.Optional;
 /** What everyday words mean on a label, in {@code allergens.csv} beside this class: one line each, parted by semicolons. */
 final class AllergyTable {
     private static final String FILE = "allergens.csv";
+    /** Of the file, each line of it. */
     private static final int COLUMNS = 5;
+
     private static final String OILS_ONLY_WARN = "^OIL";
     /** A slip further off than this is none; in a short word one letter is enough to mean another [OURS]. */
     private static final int MOST_SLIPS = 2;
 
     private static final int SHORT = 6;
+    /** Letters below which no slip is guessed at [OURS]. */
     private static final int SHORTEST = 4;
+    /** Words that are offered for one nobody knows. */
     private static final int MOST_OFFERED = 3;
 
     private static final AllergyTable SHIPPED = parse(read());
@@ -31,6 +35,7 @@ final class AllergyTable {
     /** By the names a label uses, for a client who knows those: the row with the fewest of them where several have it. */
     private final Map<String, Allergen> byLabel = new HashMap<>();
 
+    /** @throws IllegalArgumentException where one word stands in two lines: the table is ours, and wrong then */
     private AllergyTable(List<Allergen> all) {
         for (Allergen allergen : all) {
             for (String word : allergen.words()) {

@@ -58,6 +58,7 @@ sealed interface AllergyTerm {
         return written.endsWith("*") ? new Beginning(PlainWords.of(written)) : new Words(PlainWords.of(written));
     }
 
+    /** @param cell of the table, its terms between bars */
     static List<AllergyTerm> all(String cell) {
         List<AllergyTerm> terms = new ArrayList<>();
         for (String written : cell.split("\\|")) {

@@ -12,6 +12,10 @@ import java.util.regex.Pattern;
  * guesses at a meaning, a name either has the form or is unknown.
  */
 final class ByItsName {
+    /**
+     * @param pattern of the whole name
+     * @param note what such a thing does, for a stylist
+     */
     private record Form(Pattern pattern, Family family, String note) {}
 
     private static final List<Form> FORMS = List.of(
@@ -40,6 +44,10 @@ final class ByItsName {
         return new Form(Pattern.compile(pattern), family, note);
     }
 
+    /**
+     * An ingredient the dictionary does not have, known by how such names are built: an extract, a quaternium, a dimethicone.
+     * Nothing is made of very long names, which are mostly two that were not parted.
+     */
     static Optional<Ingredient> of(String word) {
         String name = word.toLowerCase(Locale.ROOT).replaceAll("\\s+", " ").strip();
         return FORMS.stream()
@@ -50,6 +58,7 @@ final class ByItsName {
                         titled(name), List.of(), Set.of(form.family()), Double.NaN, Source.FROM_MEMORY, form.note()));
     }
 
+    /** Each word with a capital, as labels are printed. */
     private static String titled(String name) {
         StringBuilder titled = new StringBuilder(name.length());
         boolean start = true;

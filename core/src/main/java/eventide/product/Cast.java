@@ -5,6 +5,7 @@ package eventide.product;
  * trade has no figure for it: hold below 4 of 10 is silent in its rule on touching [CP].
  */
 public final class Cast {
+    /** Hold from which a film dries stiff, of 10 [OURS]. */
     public static final double FROM_HOLD = 4;
     /** A mix half and half, or a dose worked back to a hold, may miss it by a rounding. */
     private static final double TOLERANCE = .01;

@@ -47,6 +47,7 @@ final class ClientWords {
     private static final List<String> COMPOUNDS = List.of(
             "protein", "extrakt", "butter", "milch", "wachs", "mehl", "kleie", "ol", "allergie", "unvertraglichkeit");
 
+    /** Letters of a word that may be found inside a sentence [OURS]. */
     private static final int SHORTEST_WITHIN = 4;
 
     /**
@@ -70,6 +71,7 @@ final class ClientWords {
         this.dictionary = dictionary;
     }
 
+    /** Everything a client's words name, each once. */
     List<Said> read(String text) {
         List<Said> all = new ArrayList<>();
         Set<String> seen = new LinkedHashSet<>();
@@ -84,6 +86,7 @@ final class ClientWords {
         return all;
     }
 
+    /** Cut at commas, slashes and "and"; what stands in brackets is said as well. */
     private List<Said> pieces(String text) {
         List<Said> all = new ArrayList<>();
         Matcher bracket = BRACKETS.matcher(text);
@@ -128,6 +131,7 @@ final class ClientWords {
         return found.isPresent() ? found : compound(piece, bare);
     }
 
+    /** In the table of allergens, else in the dictionary: as it stands, without a guess at spelling. */
     private Optional<Said> exactly(String piece, String words) {
         if (words.isEmpty()) {
             return Optional.empty();
@@ -141,6 +145,7 @@ final class ClientWords {
                 .map(ingredient -> new Said(piece.strip(), rowOf(ingredient).orElse(null), ingredient));
     }
 
+    /** By the word itself or its singular. */
     private Optional<Said> inTable(String piece, String words) {
         for (String form : forms(words)) {
             Optional<Allergen> row = table.find(form);
@@ -151,6 +156,7 @@ final class ClientWords {
         return Optional.empty();
     }
 
+    /** "Nussallergie", "nut-allergy" in one word: what stands before the ending. */
     private Optional<Said> compound(String piece, String words) {
         for (String ending : COMPOUNDS) {
             if (words.endsWith(ending) && words.length() > ending.length() + 2 && words.indexOf(' ') < 0) {
@@ -208,6 +214,7 @@ final class ClientWords {
         return found;
     }
 
+    /** The words that say something, without "allergic to" and the like. */
     private static String without(String plain, Set<String> words) {
         StringBuilder kept = new StringBuilder();
         for (String word : plain.split(" ")) {

@@ -5,6 +5,9 @@ import eventide.product.LabelReading.Load;
 /**
  * Whether two layers are likely to flake or ball together. A likelihood read off labels and roles; the rub test between
  * two fingers decides.
+ *
+ * @param because what of the two labels says so
+ * @param advice how to find out, or what to do
  */
 public record Compatibility(Likelihood flakes, String because, String advice) {
     private static final String RUB = "Rub both between the fingers first: white beads or flakes mean no.";

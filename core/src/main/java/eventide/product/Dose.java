@@ -3,6 +3,9 @@ package eventide.product;
 /**
  * An amount for the whole and for each of its sections, rounded together to what a hand can take: so many times the part is
  * the whole, within a tenth.
+ *
+ * @param whole for the head, as a hand measures it
+ * @param perSection for one section; null where it is not parted
  */
 public record Dose(String whole, String perSection) {
     /** How far the whole may be said from so many times the part, ratio [OURS]. */
@@ -10,6 +13,7 @@ public record Dose(String whole, String perSection) {
     /** Less than so much of one drop, or of one press of foam, comes once for several sections, ratio [OURS]. */
     private static final double DROPS_FROM = .75;
 
+    /** Part of a press of the pump from which it is said as one [OURS]. */
     private static final double PRESS_FROM = .4;
 
     /**

@@ -5,7 +5,12 @@ import eventide.shape.Letters;
 import eventide.shape.Range;
 import eventide.shape.Shape;
 
-/** What a hand measures with, and how many ml one is. For a mousse the ml are ml of foam. */
+/**
+ * What a hand measures with, and how many ml one is. For a mousse the ml are ml of foam.
+ *
+ * @param name as it is said, one of them
+ * @param ml millilitres of one
+ */
 public record DoseUnit(
         @Letters(least = 1, most = 40) String name, @Range(from = 0.01, to = 500, unit = "ml") Double ml) {
     public DoseUnit {

@@ -19,7 +19,9 @@ record Handful(DoseUnit unit, double count) {
     /** Parts of one that a hand still tells apart [OURS]. */
     private static final double HALF = .5;
 
+    /** Parts of a unit that a hand can tell from a whole one [OURS]. */
     private static final double LIGHT = .75;
+    /** The same of what is more than one [OURS]. */
     private static final double GOOD = 1.25;
     /** Nobody counts more than this of anything [OURS]. */
     private static final int MANY = 12;
@@ -70,6 +72,7 @@ record Handful(DoseUnit unit, double count) {
         return isOwn ? off : off + COUNTING * count;
     }
 
+    /** Halves from one up, quarters and three quarters only where nearer: what a hand can tell apart. */
     private static Handful nearest(double amountMl, DoseUnit unit) {
         double units = amountMl / unit.ml();
         if (isWhole(unit) || units >= WHOLE_FROM) {

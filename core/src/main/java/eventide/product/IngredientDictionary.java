@@ -23,11 +23,14 @@ import java.util.Set;
  */
 public final class IngredientDictionary {
     private static final String FILE = "ingredients.csv";
+    /** Of the file, each line of it. */
     private static final int COLUMNS = 6;
     /** A misspelling further off than this is no misspelling. */
     private static final int MOST_EDITS = 2;
 
+    /** Letters below which a name is not corrected: too many are near it [OURS]. */
     private static final int SHORTEST_TO_CORRECT = 5;
+    /** Names that are offered for one nobody knows. */
     private static final int MOST_OFFERED = 3;
 
     private static final IngredientDictionary SHIPPED = parse(read());
@@ -47,6 +50,7 @@ public final class IngredientDictionary {
         }
     }
 
+    /** @throws IllegalStateException where two ingredients claim one name: the list is ours, and wrong then */
     private void enter(String word, Ingredient ingredient) {
         String key = key(word);
         Ingredient other = byKey.putIfAbsent(key, ingredient);
@@ -131,6 +135,7 @@ public final class IngredientDictionary {
         if (key.length() < SHORTEST_TO_CORRECT) {
             return List.of();
         }
+        /** @param edits letters that are otherwise */
         record Near(Ingredient ingredient, int edits) {}
         List<Near> near = new ArrayList<>();
         for (int length = key.length() - MOST_EDITS; length <= key.length() + MOST_EDITS; length++) {
@@ -164,6 +169,7 @@ public final class IngredientDictionary {
         return key.toString().toLowerCase(Locale.ROOT);
     }
 
+    /** How a key looks to an eye or a camera: what is mistaken for one another comes to the same. */
     private static String looks(String key) {
         return key.replace("rn", "m")
                 .replace('1', 'l')

@@ -13,7 +13,9 @@ final class LabelProposal {
     /** How fast hold and richness rise with what stands on the label. */
     private static final double HOLD_RISES = 1.15;
 
+    /** How soon richness nears its end of the scale, for each point of weight of what is rich [OURS]. */
     private static final double RICHNESS_RISES = .75;
+    /** Sentences that say what a proposal rests on. */
     private static final int MOST_EVIDENCE = 5;
 
     private final List<Entry> entries;
@@ -38,6 +40,10 @@ final class LabelProposal {
                 proposal);
     }
 
+    /**
+     * Hold by film formers, with less and less for each more; richness by oils, butters and what else weighs; the window by the
+     * role and what thickens it [OURS, from common practice].
+     */
     private Proposal propose() {
         double film = LabelTraits.weight(entries, Family.FILM_FORMER);
         double hold = tenth(mostHold() * (1 - Math.exp(-HOLD_RISES * film)));
@@ -62,6 +68,7 @@ final class LabelProposal {
                 List.copyOf(evidence.subList(0, Math.min(MOST_EVIDENCE, evidence.size()))));
     }
 
+    /** Notes the first two entries that speak for something. */
     private void speak(Family family, String does) {
         entries.stream()
                 .filter(entry -> entry.is(family) && !entry.trace())
@@ -82,6 +89,10 @@ final class LabelProposal {
         return new double[] {role.usual().windowLow(), role.usual().windowHigh()};
     }
 
+    /**
+     * @param film weight of film formers
+     * @return lowest and highest percent of water
+     */
     private double[] gelWindow(double film) {
         double body = LabelTraits.weight(entries, Family.THICKENER);
         if (body > .5) {

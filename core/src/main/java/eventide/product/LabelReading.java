@@ -93,10 +93,23 @@ public record LabelReading(
         }
     }
 
-    /** Which ingredient lists a client may keep it breaks, each with the reason. */
+    /**
+     * Which ingredient lists a client may keep it breaks, each with the reason.
+     *
+     * @param strict what breaks the list that leaves everything out that water does not lift
+     * @param loose what breaks the milder one
+     */
     public record Breaks(
             @eventide.shape.Named("STRICT") List<String> strict, @eventide.shape.Named("LOOSE") List<String> loose) {}
 
-    /** Values read off the label, with what speaks for them. The stylist's own win. */
+    /**
+     * Values read off the label, with what speaks for them. The stylist's own win.
+     *
+     * @param hold 0 to 10
+     * @param richness 0 to 10
+     * @param windowLow percent of water
+     * @param windowHigh percent of water
+     * @param evidence what of the label says so
+     */
     public record Proposal(double hold, double richness, double windowLow, double windowHigh, List<String> evidence) {}
 }

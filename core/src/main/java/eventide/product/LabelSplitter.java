@@ -30,9 +30,14 @@ final class LabelSplitter {
 
     private LabelSplitter() {}
 
-    /** A name as cut out, and whether it stands behind "may contain". */
+    /**
+     * A name as cut out, and whether it stands behind "may contain".
+     *
+     * @param mayContain whether it stands behind those words
+     */
     record Piece(String text, boolean mayContain) {}
 
+    /** Cuts a label into names. What is not one goes: headings, footnotes and their marks, hyphens at a line's end. */
     static List<Piece> split(String text) {
         String plain = Normalizer.normalize(text, Normalizer.Form.NFKC)
                 .replace("\r\n", "\n")
@@ -55,6 +60,7 @@ final class LabelSplitter {
         return pieces;
     }
 
+    /** At commas and the like, but not inside brackets, nor in a number with a comma. */
     private static void cut(String text, boolean mayContain, List<Piece> into) {
         boolean byMarks = text.chars().anyMatch(c -> HARD.indexOf(c) >= 0);
         StringBuilder piece = new StringBuilder();
@@ -115,6 +121,7 @@ final class LabelSplitter {
         return close < 0;
     }
 
+    /** Ends a piece; what has neither letter nor digit is nothing. */
     private static void keep(StringBuilder piece, boolean mayContain, List<Piece> into) {
         String text = piece.toString()
                 .replaceAll("\\s+", " ")

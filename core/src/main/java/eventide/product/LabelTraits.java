@@ -16,16 +16,19 @@ final class LabelTraits {
     /** Weight of a place on the list, and of a place among the traces [OURS: shares fall about geometrically]. */
     private static final double FALLS_BY = .78;
 
+    /** Weight of an entry behind the one percent line, where order says nothing [OURS]. */
     private static final double AMONG_TRACES = .08;
     /** Summed weights from which a load is medium and high [OURS, set on the demo's labels]. */
     private static final double MEDIUM_FROM = .55;
 
+    /** Weight from which there is much of it [OURS]. */
     private static final double HIGH_FROM = 1.25;
     /** Water and what stands right after it. */
     private static final int FIRST = 2;
 
     private LabelTraits() {}
 
+    /** Marks what stands behind the one percent line as a trace, and sums up. */
     static LabelReading of(List<Entry> entries, IngredientDictionary dictionary) {
         Integer traces = onePercentAfter(entries, dictionary);
         List<Entry> marked = new ArrayList<>();
@@ -71,6 +74,7 @@ final class LabelTraits {
         return null;
     }
 
+    /** What rules and plans ask of a label, each from the families of its entries. */
     private static Traits traits(List<Entry> entries) {
         return new Traits(
                 protein(entries),
@@ -89,6 +93,7 @@ final class LabelTraits {
                 has(entries, Family.PROPELLANT));
     }
 
+    /** Only early on the list is it enough to count; behind the one percent line, or far down, it is a trace. */
     private static ProteinLoad protein(List<Entry> entries) {
         ProteinLoad load = ProteinLoad.NONE;
         for (Entry entry : entries) {
@@ -116,6 +121,7 @@ final class LabelTraits {
         return sum;
     }
 
+    /** By weight over all entries of those families, which falls with the place on the list. */
     private static Load load(List<Entry> entries, Family... families) {
         double weight = weight(entries, families);
         if (weight <= 0) {
@@ -155,6 +161,11 @@ final class LabelTraits {
         return List.copyOf(broken);
     }
 
+    /**
+     * Why an entry does not go with washing without detergents, null where it does.
+     *
+     * @param strict where even what water lifts is left out
+     */
     private static String because(Entry entry, boolean strict) {
         if (entry.is(Family.SULFATE)) {
             return "a sulfate";

@@ -11,6 +11,7 @@ final class PlainWords {
 
     private PlainWords() {}
 
+    /** Lower case, without accents and signs, one blank between words: so that what is meant alike is written alike. */
     static String of(String text) {
         String open = text.toLowerCase(Locale.ROOT)
                 .replace("œ", "oe")

@@ -138,6 +138,7 @@ public enum Role implements Said {
         };
     }
 
+    /** Millilitres of oil for a gram of hair: a drop or two on a whole head [CP; the figures OURS]. */
     private static double drops(Reading hair) {
         return switch (hair.strand()) {
             case FINE -> .0018;

@@ -6,6 +6,10 @@ import java.util.Set;
 
 /**
  * An action as something to pick: what it is called and for, where in the work it belongs, and which fields change what it does.
+ *
+ * @param purpose what it is for, in a sentence
+ * @param motion the drawing that shows it
+ * @param fields of a step that mean something to it
  */
 public record ActionCard(
         Action action, Action.Phase phase, String label, String purpose, Motion motion, Set<StepField> fields) {

@@ -12,10 +12,12 @@ public final class Advised {
     /** Against usual porosity, ratio [OURS]. */
     private static final double LOW_POROSITY = .85;
 
+    /** Times as much as middling porosity takes [OURS]. */
     private static final double HIGH_POROSITY = 1.15;
     /** Each step of richness from light to butter takes this much off the amount [OURS]. */
     private static final double RICHER_IS_LESS = .03;
 
+    /** Richness of which the advised amounts speak, 0 to 10: of what is richer less is taken [OURS]. */
     private static final double USUAL_RICHNESS = 4;
     /** At most 1½ pumps of finishing oil on a long head [CP]; a pump of oil taken as 0.8 ml. */
     private static final double MOST_OIL_ML = 1.2;
@@ -46,6 +48,7 @@ public final class Advised {
         return product.role().mlPerGram(reading) * weight * porosity(reading.porosity());
     }
 
+    /** Times as much as middling porosity takes. */
     private static double porosity(Porosity porosity) {
         return switch (porosity) {
             case LOW -> LOW_POROSITY;

@@ -11,7 +11,9 @@ public record Airflow(double warmth, double transfer, double warmC) {
     /** The room's own, nothing blowing. */
     static final Airflow STILL = new Airflow(0, 1, 0);
 
+    /** Degrees at a warm dryer's nozzle, °C [CP]. */
     private static final double NOZZLE_C = 55;
+    /** Degrees under a hood, °C [CP]. */
     private static final double HOOD_C = 50;
 
     static Airflow dryer(double warmth, double transfer) {

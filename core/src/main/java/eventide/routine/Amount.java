@@ -29,7 +29,12 @@ public record Amount(
         boolean given,
         double costCents,
         Map<Zone, ZoneDose> byZone) {
-    /** One zone's part of it. */
+    /**
+     * One zone's part of it.
+     *
+     * @param ml millilitres
+     * @param dose the same as a hand measures it
+     */
     public record ZoneDose(double ml, String dose) {}
 
     /** Where in the routine it goes on. */

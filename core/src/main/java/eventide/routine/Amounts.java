@@ -36,6 +36,11 @@ public final class Amounts {
         return List.copyOf(amounts);
     }
 
+    /**
+     * What one step takes: as it says, else its share of what is advised for the hair the product reaches in all.
+     *
+     * @param reach how much of the head all steps of this product cover together, in heads
+     */
     private static Amount amount(Routine routine, StepPlace place, Hair hair, double reach) {
         Step step = routine.at(place);
         Product product = step.worn();
@@ -78,6 +83,10 @@ public final class Amounts {
         return (int) Math.max(1, Math.round(frame.sectionsOrOne() * share));
     }
 
+    /**
+     * @param asked millilitres each zone would take by itself
+     * @param scale what goes on against what was asked
+     */
     private static Map<Zone, Amount.ZoneDose> byZone(Product product, Map<Zone, Double> asked, double scale) {
         Map<Zone, Amount.ZoneDose> shares = new EnumMap<>(Zone.class);
         asked.forEach((zone, own) -> shares.put(
@@ -90,6 +99,7 @@ public final class Amounts {
         return covered(routine.steps().get(place.index()), routine.at(place), hair);
     }
 
+    /** Of the head's hair by weight, 0 to 1. */
     private static double covered(Step frame, Step step, Hair hair) {
         if (frame.zones() == null && step.zones() == null) {
             return half(frame, step);

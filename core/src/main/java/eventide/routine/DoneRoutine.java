@@ -27,6 +27,7 @@ public final class DoneRoutine {
         return routine.withSteps(steps);
     }
 
+    /** The step with the minutes it really took; one that was skipped leaves its time behind and nothing else. */
     private static Step asDone(Step step, Done done) {
         double minutes = Math.min(4320, Math.max(0, done.minutes()));
         if (done.skipped()) {

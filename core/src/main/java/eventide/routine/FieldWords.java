@@ -14,6 +14,7 @@ final class FieldWords {
         return said(field, before) + " → " + said(field, after);
     }
 
+    /** A field's value as a stylist would say it after the field's name. */
     private static String said(StepField field, Object value) {
         if (value == null) {
             return unsaid(field);
@@ -35,6 +36,7 @@ final class FieldWords {
         };
     }
 
+    /** What a step that leaves a field out is taken to mean. */
     private static String unsaid(StepField field) {
         return switch (field) {
             case AMOUNT_ML -> "as advised";
@@ -66,6 +68,7 @@ final class FieldWords {
         return values.stream().map(FieldWords::word).collect(Collectors.joining(", "));
     }
 
+    /** A word of ours by its label, any other by its name in lower case. */
     private static String word(Object value) {
         return value instanceof Said said
                 ? said.label()

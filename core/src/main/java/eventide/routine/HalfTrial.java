@@ -69,6 +69,7 @@ public record HalfTrial(Routine routine, String tells, String tellsNot) {
         return other;
     }
 
+    /** One step on the left, then the other on the right, in the place of what both sides had. */
     private static Routine plain(Routine routine, StepPlace place, Step left, Step right) {
         List<Step> steps = new ArrayList<>(routine.steps());
         steps.set(place.index(), left);
@@ -85,6 +86,7 @@ public record HalfTrial(Routine routine, String tells, String tellsNot) {
         return trial(routine.replacing(place.index(), frame.but().steps(inner).build()));
     }
 
+    /** The same, said to be on trial: the sides are meant to differ. */
     private static Routine trial(Routine routine) {
         return new Routine(
                 routine.formatVersion(),

@@ -14,6 +14,7 @@ public final class IgnoredFields {
         return List.copyOf(pointers);
     }
 
+    /** @param at pointer to the list of steps */
     private static void collect(List<Step> steps, String at, List<String> pointers) {
         for (int i = 0; i < steps.size(); i++) {
             Step step = steps.get(i);

@@ -30,6 +30,7 @@ public record Routine(
         @Maybe Boolean trial,
         @Maybe NightCare nightCare)
         implements Bounded {
+    /** Of the routine as a document; what is older is read all the same. */
     public static final int FORMAT_VERSION = 1;
     /** Far above any real wash day; keeps one request from occupying the server. */
     public static final int MOST_STEPS = 200;
@@ -80,6 +81,7 @@ public record Routine(
         return beyond;
     }
 
+    /** Minutes the step says of itself, each section's turn counted; nothing of what it leaves open. */
     private static double stated(Step step) {
         double own = step.minutes() == null ? 0 : step.minutes();
         int sections = step.sections() == null ? 1 : step.sections();

@@ -58,6 +58,7 @@ public final class RoutineChanges {
         }
     }
 
+    /** Days of wear planned; null for as long as it lasts. */
     private static String days(Double days) {
         if (days == null) {
             return "as long as it lasts";
@@ -235,6 +236,7 @@ public final class RoutineChanges {
         }
     }
 
+    /** What of the products is otherwise: another, none, or the same in another share. */
     private static String worn(Step one, Step other) {
         String before = worn(one);
         String after = worn(other);
@@ -281,6 +283,7 @@ public final class RoutineChanges {
         };
     }
 
+    /** What part of a routine a step belongs to, so that like is compared with like. */
     private static Aspect kind(Step step) {
         return switch (step.action().phase()) {
             case PREPARE ->

@@ -5,7 +5,11 @@ import eventide.shape.Maybe;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 
-/** Where good stylists disagree: the side this client's stylist takes. What is absent is the trade's default. */
+/**
+ * Where good stylists disagree: the side this client's stylist takes. What is absent is the trade's default.
+ *
+ * @param weight each is null where no side is taken
+ */
 public record Schools(
         @Maybe Weight weight,
         @Maybe GelOn gelOn,
@@ -132,6 +136,7 @@ public record Schools(
         return answer == null ? null : ((Enum<?>) answer).name();
     }
 
+    /** @throws IllegalArgumentException where no school takes sides in it */
     private static RecordComponent question(String key) {
         return Arrays.stream(Schools.class.getRecordComponents())
                 .filter(question -> question.getName().equals(key))
@@ -139,6 +144,10 @@ public record Schools(
                 .orElseThrow(() -> new IllegalArgumentException("No such question: " + key));
     }
 
+    /**
+     * @param side null for no side taken
+     * @throws IllegalArgumentException where the question has no such side
+     */
     private static Object answer(Class<?> type, String side) {
         return side == null
                 ? null

@@ -47,6 +47,7 @@ import java.util.Set;
  */
 public record Step(
         Action action,
+        /** By how much the shares of a mix may miss 1: thirds are written as .33. */
         @Maybe Product product,
         @Maybe List<MixPart> mix,
         @Maybe @Range(from = 0, to = 20, unit = "parts of water") Double dilution,
@@ -115,6 +116,7 @@ public record Step(
         }
     }
 
+    /** What no step can mean, each said at the field that has to change. */
     private static void addContradictions(
             List<Fault> faults,
             Action action,

@@ -38,6 +38,7 @@ public final class StepBuilder {
         this.action = action;
     }
 
+    /** Begins with every field of a step as it is. */
     StepBuilder(Step step) {
         action = step.action();
         product = step.product();

@@ -16,6 +16,10 @@ public enum Wish implements Word, Said {
     private final String label;
     private final String hint;
 
+    /**
+     * @param word as it crosses the wire
+     * @param hint what else it means, null for nothing
+     */
     Wish(String word, String label, String hint) {
         this.word = word;
         this.label = label;

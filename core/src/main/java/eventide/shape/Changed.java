@@ -55,6 +55,7 @@ public final class Changed {
         }
     }
 
+    /** What the record's own constructor refuses is passed on as it was thrown. */
     private static <T> T make(Class<T> type, Class<?>[] types, Object[] values) {
         try {
             Constructor<T> canonical = type.getDeclaredConstructor(types);

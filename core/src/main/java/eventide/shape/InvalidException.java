@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 public final class InvalidException extends IllegalArgumentException {
     private final transient List<Fault> faults;
 
+    /** @param faults at least one, each with the place it was found at */
     public InvalidException(List<Fault> faults) {
         super(faults.stream()
                 .map(f -> f.pointer().isEmpty() ? f.message() : f.pointer() + ": " + f.message())

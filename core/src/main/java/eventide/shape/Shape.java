@@ -24,6 +24,7 @@ public final class Shape {
         }
     }
 
+    /** Reads a record's annotations once; asking by reflection each time would cost more than the checking. */
     private Shape(Class<?> type) {
         RecordComponent[] components = type.getRecordComponents();
         names = new String[components.length];
@@ -68,6 +69,7 @@ public final class Shape {
         return faults == null ? new ArrayList<>(0) : faults;
     }
 
+    /** In the stylist's words, null for none. */
     private String faultOf(int i, Object value) {
         if (value == null) {
             return maybe[i] ? null : names[i] + " must be given";
@@ -88,6 +90,7 @@ public final class Shape {
                 + plain(d);
     }
 
+    /** Of a text, or of the first text of a list that is wrong. */
     private static String ofLetters(Letters letters, String name, Object value) {
         if (value instanceof Collection<?> texts) {
             if (texts.size() > letters.items()) {
@@ -102,6 +105,7 @@ public final class Shape {
         return ofText(letters, name, (String) value);
     }
 
+    /** Too long, or blank where something has to stand. */
     private static String ofText(Letters letters, String name, String text) {
         boolean blank = letters.least() > 0 && text.isBlank();
         if (!blank && text.length() <= letters.most()) {

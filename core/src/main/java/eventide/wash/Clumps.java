@@ -44,6 +44,7 @@ public final class Clumps {
         };
     }
 
+    /** How firmly the clumps on this hair were formed since it was last under the tap, 0 for not at all. */
     private static int strongestBefore(Wash wash, Visit visit, Zone zone) {
         int strongest = 0;
         for (Visit earlier : Steps.earlierOnSameHair(wash, visit)) {

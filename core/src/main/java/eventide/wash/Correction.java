@@ -57,6 +57,7 @@ public record Correction(List<Taught> taught, @Maybe List<Spread> spread) implem
             Shape.check(Taught.class, kind, bottle, way, zone, score, points, because);
         }
 
+        /** Whether this wash is one of those it was learned from: done so, wearing that, at that place. */
         private boolean counts(Wash wash, Zone at) {
             return switch (kind) {
                 case ALWAYS, AIR -> true;

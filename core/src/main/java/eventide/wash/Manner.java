@@ -33,6 +33,10 @@ public enum Manner implements Said {
     private final String otherwise;
     private final Predicate<Step> is;
 
+    /**
+     * @param otherwise what is said of a wash without it
+     * @param is whether a step is done so
+     */
     Manner(String label, String otherwise, Predicate<Step> is) {
         this.label = label;
         this.otherwise = otherwise;

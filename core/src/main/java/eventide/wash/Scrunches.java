@@ -48,6 +48,7 @@ public final class Scrunches {
         return places;
     }
 
+    /** Scrunches in the wash lather count for nothing, and those that break a dry cast are no shaping. */
     private static boolean counts(Wash wash, StepPlace place, Zone zone) {
         return place.index() > wash.lastRinse()
                 && isScrunch(wash.routine().at(place))

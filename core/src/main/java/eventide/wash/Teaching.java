@@ -19,6 +19,7 @@ public final class Teaching {
     private final Map<Manner, double[]> ways = new EnumMap<>(Manner.class);
     private final Map<String, double[]> bottles = new HashMap<>();
 
+    /** What holds of every wash is added up once; what hangs on the wash is kept by what it hangs on. */
     private Teaching(Correction correction) {
         this.correction = correction;
         for (Taught one : correction.taught()) {
@@ -79,6 +80,11 @@ public final class Teaching {
         }
     }
 
+    /**
+     * @param points by score, null for none
+     * @param much times they are added
+     * @param sums what they are added to
+     */
     private static void add(double[] points, double much, double[] sums) {
         for (int i = 0; points != null && i < sums.length; i++) {
             sums[i] += much * points[i];

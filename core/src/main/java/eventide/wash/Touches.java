@@ -35,6 +35,7 @@ public final class Touches {
         return step.action().disturbsCast();
     }
 
+    /** A hand in wet hair before any drying shapes it; a bowl always dries. */
     private static boolean dryingBegan(Wash wash, Visit visit) {
         if (visit.step().action() == Action.CUP) {
             return true;

@@ -21,6 +21,7 @@ public final class Unrinsed {
         return -1;
     }
 
+    /** Index of the last rinse, −1 for none. */
     private static int rinsed(List<Step> steps) {
         for (int i = steps.size() - 1; i >= 0; i--) {
             if (steps.get(i).action() == Action.RINSE) {

@@ -209,6 +209,7 @@ public final class Wash {
         return of(other, hair, goal, air, schools, limits, teaching, TideModel.run(other, hair, air));
     }
 
+    /** What is wanted of a list, in its order; a plain loop, for a search asks it a million times. */
     private static <T> List<T> within(List<T> all, Predicate<T> wanted) {
         List<T> found = new ArrayList<>(all.size());
         for (T one : all) {
@@ -219,6 +220,7 @@ public final class Wash {
         return Collections.unmodifiableList(found);
     }
 
+    /** What was put on and stayed on: after the last rinse, by steps that were reached. In the order it went on. */
     private List<Layer> layersWorn() {
         List<Layer> worn = new ArrayList<>();
         for (Amount amount : amounts) {
@@ -337,6 +339,7 @@ public final class Wash {
         return zonesReached.has(place, zone);
     }
 
+    /** Zones any turn of a step was at. */
     private Set<Zone> zonesOf(StepPlace place) {
         Set<Zone> zones = EnumSet.noneOf(Zone.class);
         for (Zone zone : Zone.values()) {

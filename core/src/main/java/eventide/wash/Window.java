@@ -4,7 +4,12 @@ import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Schools;
 
-/** The wetness a product takes, in percent, widened by the school the client's stylist follows. */
+/**
+ * The wetness a product takes, in percent, widened by the school the client's stylist follows.
+ *
+ * @param low percent of water from which it spreads
+ * @param high percent of water up to which it holds on
+ */
 public record Window(double low, double high) {
     /** The model's own error: less than this beyond the window is not called a miss, percent [OURS]. */
     public static final double TOLERANCE = 3;

@@ -13,6 +13,7 @@ final class ZonesReached {
     /** By the step's place, first the group or the step alone, then those inside it; of zones a bit for each by ordinal. */
     private final int[][] bits;
 
+    /** @param course of that routine; a step it never came to reaches nothing */
     ZonesReached(Routine routine, Course course) {
         bits = new int[routine.steps().size()][];
         for (int i = 0; i < bits.length; i++) {

@@ -175,6 +175,7 @@ public record Vocabulary(
                 new WetnessWord(0, "dry"));
     }
 
+    /** Levels of a reading, weakest first. */
     private static Map<String, Map<String, LevelWord>> allReadings() {
         Map<String, Map<String, LevelWord>> words = new LinkedHashMap<>();
         words.put("strand", levels(Strand.values()));
@@ -187,6 +188,7 @@ public record Vocabulary(
         return words(all, Reads::name, level -> new LevelWord(level.label(), level.sign()));
     }
 
+    /** What a step may be told, by the field's own word. */
     private static Map<String, Map<String, String>> allFields() {
         Map<String, Map<String, String>> words = new LinkedHashMap<>();
         words.put(StepField.TECHNIQUE.word(), labels(Technique.values()));
