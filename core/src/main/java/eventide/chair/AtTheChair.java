@@ -128,6 +128,7 @@ public final class AtTheChair {
         return rests;
     }
 
+    /** Minutes a step takes by the plan. */
     double plannedMinutes(int index) {
         StepTide own = planned.tide().steps().get(index);
         return own.endMinute() - own.startMinute();

@@ -85,6 +85,7 @@ public record ChairEvent(
 
         private final boolean needsStep;
 
+        /** @param needsStep whether it says nothing without the step it is about */
         Kind(boolean needsStep) {
             this.needsStep = needsStep;
         }

@@ -76,6 +76,7 @@ public record ChairRecord(
      * @param trust how much this hand's looks are worth, 0 to 1; null for all
      */
     public record Looked(Instant at, Look look, @Maybe Double trust) {
+        /** 0 to 1. */
         double trustOrAll() {
             return trust == null ? 1 : trust;
         }

@@ -33,6 +33,7 @@ public final class Drops {
      * @param warns what a good stylist would object to then and not now
      */
     public record Drop(int step, String label, double savesMinutes, List<Moved> moved, List<String> warns) {
+        /** What it takes from the result: a warning as much as two whole scales. */
         double cost() {
             double cost = 2.0 * warns.size();
             for (Moved each : moved) {

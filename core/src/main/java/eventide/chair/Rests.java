@@ -112,6 +112,7 @@ final class Rests {
         return gaps;
     }
 
+    /** In the order of time. */
     List<Paused> all() {
         return all;
     }

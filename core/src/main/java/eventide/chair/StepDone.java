@@ -28,6 +28,7 @@ public record StepDone(
         return Math.max(0, minutes(startedAt, endedAt == null ? now : endedAt));
     }
 
+    /** Minutes between two moments, negative where the second is before the first. */
     static double minutes(Instant from, Instant to) {
         return Duration.between(from, to).toMillis() / 60_000.0;
     }

@@ -36,6 +36,7 @@ public record AftercareQuestion(
         washes = Frozen.list(washes);
     }
 
+    /** Of that day of wear, of later days the last that is known; the room's where none is. */
     Air air(int day) {
         return airs.isEmpty() ? WashTime.ROOM : airs.get(Math.min(day, airs.size()) - 1);
     }

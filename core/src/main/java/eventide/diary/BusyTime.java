@@ -24,6 +24,7 @@ public record BusyTime(LocalDateTime from, LocalDateTime to, @Maybe @Letters(lea
         this(from, to, null);
     }
 
+    /** What ends as the other begins does not. */
     boolean overlaps(LocalDateTime start, LocalDateTime end) {
         return start.isBefore(to) && end.isAfter(from);
     }

@@ -133,6 +133,11 @@ public record Desk(LocalDate today, List<DeskLine> lines, List<DeskEvent> events
         return new Desk(today, List.copyOf(lines), events(heads));
     }
 
+    /**
+     * @param at null where no hour is meant
+     * @param days since it was due, or until it is; null where that says nothing
+     * @param tap what a touch on it opens
+     */
     private static DeskLine line(Topic topic, DeskHead head, LocalDateTime at, String what, Long days, Tap tap) {
         return new DeskLine(
                 topic,
@@ -146,6 +151,7 @@ public record Desk(LocalDate today, List<DeskLine> lines, List<DeskEvent> events
                 tap);
     }
 
+    /** Who comes today. */
     private static void visits(LocalDate today, DeskHead head, List<DeskLine> lines) {
         for (KeptDiary.ClientVisit visit : head.kept().visitsOrNone()) {
             if (visit.at().toLocalDate().equals(today)) {
@@ -178,6 +184,7 @@ public record Desk(LocalDate today, List<DeskLine> lines, List<DeskEvent> events
         return ready.isEmpty() ? "Nothing special to set out." : String.join(" · ", ready);
     }
 
+    /** Null where none is planned. */
     private static LocalDate nextWash(DeskHead head) {
         return head.plan().entries().stream()
                 .filter(entry -> entry.kind() == Kind.WASH)
@@ -236,6 +243,7 @@ public record Desk(LocalDate today, List<DeskLine> lines, List<DeskEvent> events
         }
     }
 
+    /** What an event of the next weeks still asks for. */
     private static void event(LocalDate today, DeskHead head, List<DeskLine> lines) {
         if (head.event() == null) {
             return;

@@ -9,6 +9,7 @@ import java.util.List;
  * @param doNext what would settle it
  */
 public record DiaryConflict(List<DiaryEntry.Kind> kinds, String message, String doNext) {
+    /** Of one thing that is in its own way. */
     static DiaryConflict of(DiaryEntry.Kind kind, String message, String doNext) {
         return new DiaryConflict(List.of(kind), message, doNext);
     }

@@ -51,6 +51,7 @@ public record DiaryEntry(
             this(label, null);
         }
 
+        /** @param ready what is laid out for it beforehand */
         Kind(String label, String ready) {
             this.label = label;
             this.ready = ready;

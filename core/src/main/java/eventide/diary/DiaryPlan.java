@@ -52,6 +52,7 @@ public record DiaryPlan(List<DiaryEntry> entries, @Maybe EventPlan event, List<D
             this.hours = new Hours(asked.hoursOrUsual(), asked.busyOrNone());
         }
 
+        /** The event's wash first, for everything else gives way to it; then the washes, and what is given in them. */
         DiaryPlan plan() {
             EventPlan event = asked.event() == null ? null : new EventWash(asked, time, hours, conflicts).plan();
             WashDates dates = new WashDates(asked, time, hours, rhythm, conflicts);
@@ -81,6 +82,7 @@ public record DiaryPlan(List<DiaryEntry> entries, @Maybe EventPlan event, List<D
             return new DiaryPlan(shown(), event, List.copyOf(conflicts));
         }
 
+        /** The same wash once before, where there is room for it; said where there is none. */
         private void rehearse(WashDates dates, List<PlannedWash> washes, LocalDate event) {
             PlannedWash rehearsal = dates.rehearsal(washes, event);
             if (rehearsal == null) {
@@ -127,6 +129,7 @@ public record DiaryPlan(List<DiaryEntry> entries, @Maybe EventPlan event, List<D
             entries.add(new DiaryEntry(day, null, Kind.PATCH_TEST, why, DueBy.TRADE, null));
         }
 
+        /** A conflict for each bottle that would not have been on this head long enough by the event. */
         private void newBottles(List<PlannedWash> washes, LocalDate event) {
             long between =
                     washes.stream().filter(wash -> wash.date().isBefore(event)).count();
@@ -161,6 +164,11 @@ public record DiaryPlan(List<DiaryEntry> entries, @Maybe EventPlan event, List<D
             }
         }
 
+        /**
+         * What is looked at, and refreshed, between two washes.
+         *
+         * @param next null for the last wash planned
+         */
         private void wear(LocalDate wash, LocalDate next) {
             int worn = next == null ? rhythm.days() : (int) ChronoUnit.DAYS.between(wash, next);
             if (worn >= 2) {
@@ -188,6 +196,7 @@ public record DiaryPlan(List<DiaryEntry> entries, @Maybe EventPlan event, List<D
         /** Misted hair is dry in a quarter of an hour to twenty minutes [CP]. */
         private static final int REFRESH_MINUTES = 20;
 
+        /** @param event null where no wash could be found for it */
         private void theDay(EventPlan event) {
             LocalDateTime at = asked.event().at();
             entries.add(new DiaryEntry(

@@ -119,6 +119,7 @@ public record DiaryQuestion(
         return busy == null ? List.of() : busy;
     }
 
+    /** Past washes, the oldest first. */
     List<DiaryWash> inOrder() {
         return washes.stream().sorted(Comparator.comparing(DiaryWash::date)).toList();
     }

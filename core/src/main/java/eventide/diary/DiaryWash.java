@@ -83,6 +83,7 @@ public record DiaryWash(
         return step.action() == action || products(step).stream().anyMatch(product -> product.role() == role);
     }
 
+    /** What a step puts on: of a mix each part. */
     private static List<Product> products(Step step) {
         if (step.mix() != null) {
             return step.mix().stream().map(MixPart::product).toList();
@@ -90,6 +91,7 @@ public record DiaryWash(
         return step.product() == null ? List.of() : List.of(step.product());
     }
 
+    /** Whether it is known to have been. */
     boolean wasClarified() {
         return Boolean.TRUE.equals(clarified);
     }

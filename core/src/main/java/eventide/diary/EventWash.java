@@ -177,6 +177,7 @@ final class EventWash {
     /** Points below which nobody sees a difference [CP: .3 is visible]. */
     private static final double SEEN = .25;
 
+    /** As "45 min", from a hundred minutes as "2 h 15". */
     static String duration(int minutes) {
         return minutes < 100 ? minutes + " min" : String.format(Locale.ROOT, "%d h %02d", minutes / 60, minutes % 60);
     }

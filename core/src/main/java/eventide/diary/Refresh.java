@@ -51,6 +51,7 @@ public record Refresh(
      */
     public record Looks(double definition, double frizz, double volume, double softness) {}
 
+    /** A wash is due: nothing to refresh. */
     static Refresh due(List<Reason> why) {
         return new Refresh(
                 true, why, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null);

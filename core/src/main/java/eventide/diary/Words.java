@@ -13,14 +13,17 @@ final class Words {
 
     private Words() {}
 
+    /** As "Thu 4 Jun". */
     static String day(LocalDate day) {
         return DAY.format(day);
     }
 
+    /** As "Thu 4 Jun, 09:30". */
     static String hour(LocalDateTime at) {
         return DAY.format(at) + ", " + CLOCK.format(at);
     }
 
+    /** Without a point where there is nothing behind it. */
     static String number(double value) {
         double tenth = Math.round(value * 10) / 10.0;
         return tenth == Math.rint(tenth) ? Long.toString((long) tenth) : Double.toString(tenth);
@@ -35,6 +38,7 @@ final class Words {
         return days == 1 ? "1 day" : days + " days";
     }
 
+    /** As "3 weeks" where they are whole and more than one, else in days. */
     static String weeks(LocalDate from, LocalDate to) {
         long days = ChronoUnit.DAYS.between(from, to);
         return days % 7 == 0 && days > 7 ? days / 7 + " weeks" : days(days);

@@ -29,6 +29,7 @@ public record WorkingHours(LocalTime from, LocalTime to, @Maybe Set<DayOfWeek> d
         }
     }
 
+    /** Whether anybody works that day of the week. */
     boolean isOpen(LocalDate day) {
         return days == null || days.contains(day.getDayOfWeek());
     }

@@ -41,6 +41,7 @@ record AirStream(double pull, double transfer, double mostGramsPerMinute) {
         return of(air, air.temperatureC(), 1, Double.POSITIVE_INFINITY);
     }
 
+    /** What a step's machine makes of the room's air; the room's own where it has none. */
     static AirStream of(Step step, Air air) {
         Airflow flow = step.action().airflow();
         return flow == null || flow.isStill() ? still(air) : blowing(flow, step, air);

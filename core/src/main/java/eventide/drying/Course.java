@@ -85,6 +85,7 @@ public final class Course {
         return lengthsNow != null;
     }
 
+    /** Percent of water of each cell at the present minute. */
     void now(double[] lengths, double[] roots) {
         lengthsNow = lengths;
         rootsNow = roots;

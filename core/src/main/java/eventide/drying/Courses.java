@@ -12,6 +12,7 @@ public final class Courses {
     private final Air air;
     private final Map<AsWaterSees, Course> run = new ConcurrentHashMap<>();
 
+    /** All runs over one head in one air. */
     public Courses(Hair hair, Air air) {
         this.hair = hair;
         this.air = air;

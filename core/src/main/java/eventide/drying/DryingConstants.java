@@ -77,6 +77,7 @@ final class DryingConstants {
 
     private DryingConstants() {}
 
+    /** Percent of water a minute in still air while fully wet: the heavier the head, the more hair lies under hair. */
     static double airRate(double headGrams, Zone zone) {
         return BASE_RATE * Math.pow(Math.max(10, headGrams) / 100, MASS_POWER) * exposure(zone);
     }

@@ -40,6 +40,7 @@ public record Happenings(
      */
     public record Interlude(double minute, double wetness, boolean misted, double trust) {}
 
+    /** Times the planned minutes, 1 where nobody knows better. */
     double paceOf(int step, int section) {
         List<Double> own = pace.get(step);
         return own == null || section >= own.size() ? 1 : own.get(section);

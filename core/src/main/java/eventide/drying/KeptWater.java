@@ -20,6 +20,7 @@ final class KeptWater {
         }
     }
 
+    /** To what was kept last. */
     void goBack() {
         for (int i = 0; i < cells.length; i++) {
             Cell cell = cells[i];

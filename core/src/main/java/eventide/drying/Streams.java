@@ -34,6 +34,7 @@ final class Streams {
         return here;
     }
 
+    /** Of the room, nothing blowing. */
     AirStream still() {
         return still;
     }

@@ -24,6 +24,7 @@ public record Tide(
         return steps.isEmpty() ? 0 : steps.get(steps.size() - 1).endMinute();
     }
 
+    /** With the sections that wait for their turn. */
     Tide with(List<Waiting> sections) {
         return new Tide(minutes, lengths, roots, marks, steps, waterGrams, hairGrams, List.copyOf(sections));
     }

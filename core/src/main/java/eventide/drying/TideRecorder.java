@@ -37,6 +37,7 @@ final class TideRecorder {
         castAt = Math.min(CAST_SETS_AT, Math.max(Wetness.DRY_BELOW, wetness - CAST_NEEDS_LOSS));
     }
 
+    /** Whether any clip is in: then the level at which they come out is a mark. */
     void clipped(boolean in) {
         clipped = in;
     }
@@ -106,6 +107,7 @@ final class TideRecorder {
                 null);
     }
 
+    /** To the hundredth. */
     static double round(double value) {
         return Math.round(value * 100) / 100.0;
     }

@@ -64,6 +64,7 @@ public final class Visit {
         rootsWetness = like.rootsWetness();
     }
 
+    /** @param rested minutes of it in which hands were off */
     void endAt(double minute, double rested) {
         endMinute = minute;
         restedMinutes = rested;

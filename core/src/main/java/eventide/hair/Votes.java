@@ -19,6 +19,10 @@ final class Votes {
     private final double[] weight = new double[3];
     private final List<String> from = new ArrayList<>();
 
+    /**
+     * @param level which the test speaks for, 0 for the lowest
+     * @param trust how much it weighs
+     */
     void add(String test, int level, double trust) {
         weight[level] += trust;
         from.add(test);

@@ -26,6 +26,7 @@ public record Accuracy(double modelError, double correctedError, double coverage
      */
     record Residual(String id, double missed, double left, double deviation) {}
 
+    /** @param all each wash said from the others */
     static Accuracy of(List<Residual> all) {
         double model = all.stream()
                 .mapToDouble(one -> Math.abs(one.missed()))

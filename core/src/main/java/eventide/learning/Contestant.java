@@ -9,10 +9,12 @@ import java.util.Set;
  * not doing it is called, as "not diffused".
  */
 record Contestant(String name) {
+    /** A wash in which it is not done. */
     static Contestant without(Manner manner) {
         return new Contestant(manner.otherwise());
     }
 
+    /** A wash in which it is done. */
     static Contestant with(Manner manner) {
         return new Contestant(manner.label());
     }

@@ -78,6 +78,7 @@ public final class EffectsIn {
         return reading.strand().name().toLowerCase(Locale.ROOT) + " " + pattern;
     }
 
+    /** The name of a bottle's effect on one kind of hair. */
     static String onKind(String bottle, String kind) {
         return bottle + " on " + kind;
     }

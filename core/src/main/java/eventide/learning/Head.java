@@ -90,10 +90,12 @@ final class Head {
         return samples;
     }
 
+    /** Where the salon's effects that its washes have stand in the salon's matrix. */
     int[] columns() {
         return columns;
     }
 
+    /** Effects of this head alone, with how much each wash has of them. */
     Map<Effect, double[]> own() {
         return own;
     }

@@ -104,6 +104,11 @@ public record HeadLearned(int washes, Answers answers, List<ScoreLearned> scores
 
     /** One score of one head, asked for all that may move it. */
     private record Asked(Fit fit, String head, List<Sample> all, List<Sample> own) {
+        /**
+         * @param kind of this head's hair, in words
+         * @param rater whose eye; null for nobody
+         * @param bottles that are spoken of
+         */
         List<LearnedThing> found(String kind, String rater, Set<String> bottles) {
             List<LearnedThing> found = new ArrayList<>();
             add(found, Kind.ALWAYS, "This head", null, null, false, effect(Origin.HEAD, head, 1));

@@ -19,6 +19,7 @@ public record MeasuredEye(String rater, ScoreName score, double bias, double dev
         return new MeasuredEye(rater, score, bias, (high - low) / 2 / Accuracy.HOLDS_80);
     }
 
+    /** The effect it is a witness of. */
     Effect effect() {
         return new Effect(Origin.RATER, rater);
     }

@@ -59,6 +59,7 @@ public record PredictionQuestion(List<PastWash> history, NextWash next) implemen
                     days);
         }
 
+        /** Those that were given. */
         Map<ScoreName, Double> scores() {
             Map<ScoreName, Double> scores = new EnumMap<>(ScoreName.class);
             put(scores, ScoreName.DEFINITION, definition);

@@ -99,6 +99,7 @@ public record Sample(
                 met(wash));
     }
 
+    /** The water each bottle met, by its name. */
     private static Map<String, Met> met(Wash wash) {
         Map<String, Met> met = new HashMap<>();
         for (Layer layer : wash.layers()) {
@@ -123,6 +124,7 @@ public record Sample(
         return met;
     }
 
+    /** By how much a zone came out other than the head did, the model's own difference taken off. */
     private static Map<ScoreName, Map<Zone, Double>> zones(
             Outcome outcome, Map<ScoreName, Double> scored, Map<Zone, Map<ScoreName, Double>> byZone) {
         Map<ScoreName, Map<Zone, Double>> zones = new EnumMap<>(ScoreName.class);

@@ -20,6 +20,7 @@ final class ScatterOf {
         this.effects = effects;
     }
 
+    /** Before anything is learned: what each origin usually scatters, in points of the score. */
     static ScatterOf usual(ScoreName score) {
         double unit = unit(score);
         Map<Origin, Double> effects = new EnumMap<>(Origin.class);
@@ -29,6 +30,7 @@ final class ScatterOf {
         return new ScatterOf(square(USUAL_NOISE * unit), effects);
     }
 
+    /** @param otherEffects variances of some origins; the rest stays */
     ScatterOf with(double otherNoise, Map<Origin, Double> otherEffects) {
         Map<Origin, Double> all = new EnumMap<>(effects);
         all.putAll(otherEffects);
@@ -45,6 +47,7 @@ final class ScatterOf {
         return noise;
     }
 
+    /** Variance of an effect of that origin, in squared points. */
     double of(Origin source) {
         return effects.get(source);
     }

@@ -47,6 +47,7 @@ public final class ScoresGiven {
         return zones;
     }
 
+    /** Every score that was given. */
     private static Map<ScoreName, Double> of(ZoneRating zone) {
         Map<ScoreName, Double> scores = new EnumMap<>(ScoreName.class);
         for (ScoreName score : ScoreName.values()) {

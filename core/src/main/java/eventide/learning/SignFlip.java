@@ -31,6 +31,7 @@ final class SignFlip {
         this.differences = differences.clone();
     }
 
+    /** Whether there are few enough pairs to count every flip. */
     boolean isExact() {
         return differences.length <= EXACT_UP_TO;
     }
@@ -70,6 +71,7 @@ final class SignFlip {
         return new double[] {means[refused - 1], means[means.length - refused]};
     }
 
+    /** Of all subsets, sorted; of many pairs of a drawn lot of them. */
     private double[] means() {
         if (subsetMeans == null) {
             subsetMeans = isExact() ? every() : drawn();
@@ -78,6 +80,7 @@ final class SignFlip {
         return subsetMeans;
     }
 
+    /** Each subset's sum is a smaller one's and one difference more. */
     private double[] every() {
         int n = differences.length;
         double[] sums = new double[1 << n];
@@ -90,6 +93,7 @@ final class SignFlip {
         return means;
     }
 
+    /** Each pair is in or out by a coin; an empty draw is thrown again. */
     private double[] drawn() {
         Random random = new Random(SEED);
         double[] means = new double[DRAWN];

@@ -75,6 +75,7 @@ public record Trial(
                 words(verdict, estimate, interval, asked.marginOrUsual(), more, side, test.isExact()));
     }
 
+    /** By where the interval lies: beyond nothing, within what does not matter, or neither yet. */
     private static Verdict verdict(double[] interval, double margin) {
         if (interval[0] > 0) {
             return Verdict.BETTER;
@@ -102,6 +103,7 @@ public record Trial(
         return new SideEffect(round((mean(right) - mean(left)) / 2), round(interval[0] / 2), round(interval[1] / 2));
     }
 
+    /** Of the pairs that had the first on that side. */
     private static double[] differences(List<TrialPair> pairs, Half aSide) {
         return pairs.stream()
                 .filter(pair -> pair.aSide() == aSide)
@@ -109,6 +111,7 @@ public record Trial(
                 .toArray();
     }
 
+    /** Pairs more until a difference of the margin would show, by these pairs' own scatter and the usual one. */
     private static int stillNeeded(double[] differences, double margin, double confidence) {
         int n = differences.length;
         double own = scatter(differences);
@@ -122,6 +125,7 @@ public record Trial(
     /** Pairs that the usual scatter is worth [OURS]. */
     private static final double KNOWN_AS = 4;
 
+    /** Standard deviation of a sample, 0 of fewer than two. */
     private static double scatter(double[] values) {
         double mean = mean(values);
         double sum = Arrays.stream(values).map(v -> (v - mean) * (v - mean)).sum();
@@ -137,6 +141,7 @@ public record Trial(
         return new double[] {interval[0] - lacking, interval[1] + lacking};
     }
 
+    /** @param exact whether every flip was counted, so that the interval is no estimate */
     private static String words(
             Verdict verdict,
             double estimate,

@@ -39,6 +39,7 @@ public record TrialQuestion(
             Shape.check(TrialPair.class, a, b, aSide);
         }
 
+        /** The second less the first, points. */
         double difference() {
             return b - a;
         }

@@ -72,6 +72,7 @@ public record TrialReading(
         return plan.way() == Way.HALVES ? halves(plan, washes, score) : turns(plan, washes, score);
     }
 
+    /** Washes that wore both, one on each side: each is a pair by itself. */
     private static List<PairOfWashes> halves(TrialPlan plan, List<TrialWash> washes, ScoreName score) {
         List<PairOfWashes> pairs = new ArrayList<>();
         for (TrialWash wash : washes) {
@@ -109,6 +110,7 @@ public record TrialReading(
         return pairs;
     }
 
+    /** Each score read with what Holm leaves it of the confidence. */
     private static List<ScoreTrial> readings(TrialPlan plan, List<TrialWash> washes) {
         List<TrialQuestion> asked = new ArrayList<>();
         List<ScoreName> scores = new ArrayList<>();
@@ -130,6 +132,7 @@ public record TrialReading(
         return readings;
     }
 
+    /** @param low whether less is better: turned round, so that better is always more */
     private static TrialPair pair(PairOfWashes pair, boolean low) {
         Half usedOn = pair.triedOn() == null ? null : pair.triedOn() == Half.LEFT ? Half.RIGHT : Half.LEFT;
         return low
@@ -140,10 +143,12 @@ public record TrialReading(
     /** End of the scale of most scores. */
     private static final double MOST = 10;
 
+    /** Frizz and weight: less of them is what is wished for. */
     static boolean isBetterLow(ScoreName score) {
         return score == ScoreName.FRIZZ || score == ScoreName.WEIGHT;
     }
 
+    /** The first score's verdict, and what the others add. */
     private static String words(TrialPlan plan, List<ScoreTrial> readings, int pairs) {
         if (readings.isEmpty()) {
             return "Not begun: the first wash with both, scored on both sides, is its first pair.";
@@ -175,6 +180,7 @@ public record TrialReading(
         return last == Half.RIGHT ? Half.LEFT : Half.RIGHT;
     }
 
+    /** Turn about: whether the last wash wore what was used before. */
     private static boolean nextIsTried(TrialPlan plan, List<TrialWash> washes) {
         boolean tried = false;
         for (TrialWash wash : washes) {

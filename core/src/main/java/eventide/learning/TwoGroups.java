@@ -47,6 +47,7 @@ final class TwoGroups {
         return choose(n, first.length) <= EVERY ? every(all, first.length) : drawn(all, first.length);
     }
 
+    /** Every way of dealing them into two groups but the one that was. */
     private static double[] every(double[] all, int size) {
         int[] deal = new int[size];
         for (int i = 0; i < size; i++) {
@@ -72,6 +73,7 @@ final class TwoGroups {
         }
     }
 
+    /** A lot of ways, drawn with the kept seed. */
     private static double[] drawn(double[] all, int size) {
         Random random = new Random(SEED);
         int[] order = new int[all.length];
@@ -93,6 +95,7 @@ final class TwoGroups {
         return shifts;
     }
 
+    /** @param deal who is in the first group */
     private static double shift(double[] all, int size, int[] deal) {
         boolean[] in = new boolean[all.length];
         for (int i : deal) {
@@ -112,6 +115,7 @@ final class TwoGroups {
         return (went - came) / swapped;
     }
 
+    /** Ways to choose so many. */
     private static double choose(int n, int k) {
         double count = 1;
         for (int i = 1; i <= k; i++) {

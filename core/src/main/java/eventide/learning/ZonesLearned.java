@@ -23,6 +23,7 @@ final class ZonesLearned {
 
     private ZonesLearned() {}
 
+    /** What each zone does other than the head, with its interval; zones nobody scored are not in it. */
     static Map<Zone, Estimate> of(ScoreName score, List<Sample> samples) {
         Map<Zone, Estimate> known = new EnumMap<>(Zone.class);
         double unit = ScatterOf.unit(score);

@@ -47,6 +47,7 @@ public record FollowingDay(
         private final String label;
         private final Predicate<Step> isDoneBy;
 
+        /** @param isDoneBy the steps that make a morning one of this kind */
         Refresh(String label, Predicate<Step> isDoneBy) {
             this.label = label;
             this.isDoneBy = isDoneBy;

@@ -82,6 +82,7 @@ public record Rating(
             Shape.check(ZoneRating.class, definition, clumping, frizz, volume, softness, hold, weight, shine);
         }
 
+        /** The scores every wash is given, each 0 to 10; the rest was not looked at. */
         public static ZoneRating of(double definition, double clumping, double frizz, double volume) {
             return new ZoneRating(definition, clumping, frizz, volume, null, null, null, null);
         }

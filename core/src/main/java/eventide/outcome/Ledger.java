@@ -49,10 +49,12 @@ class Ledger {
         add.accept(sums);
     }
 
+    /** Before it is bent into the scale. */
     double sum(ScoreName score) {
         return sums[score.ordinal()];
     }
 
+    /** What the sums are made of, in the order it was added; none where nobody asked for it. */
     List<Contribution> entries() {
         return entries;
     }

@@ -25,6 +25,7 @@ public record Outcome(
      */
     public record Likely(ScoreName score, double low, double high) {}
 
+    /** An interval for each score about which the log says how far it is off. */
     static List<Likely> likely(Correction correction, double[] scores) {
         List<Likely> all = new ArrayList<>();
         for (ScoreName name : ScoreName.values()) {

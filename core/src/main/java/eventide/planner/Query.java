@@ -39,6 +39,7 @@ public record Query(
         shelf = Frozen.list(shelf);
     }
 
+    /** Without anything learned, and not trying everything. */
     public Query(Hair hair, Goal goal, Air air, Schools schools, Limits limits, List<Product> shelf) {
         this(hair, goal, air, schools, limits, shelf, null, null);
     }

@@ -36,10 +36,12 @@ public enum EyeScore implements Word, Said {
         return learned;
     }
 
+    /** As the eye scored it. */
     double given(SwatchReading reading) {
         return given.applyAsDouble(reading);
     }
 
+    /** As it was drawn. */
     double truth(Swatch swatch) {
         return truth.applyAsDouble(swatch);
     }

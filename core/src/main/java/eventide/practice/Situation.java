@@ -122,10 +122,12 @@ public record Situation(
         return new Stylers(query, new ShelfFilter(query).allowed());
     }
 
+    /** Ways of shaping this head may be given here. */
     static List<Candidate.Hands> handsOpen(Query query) {
         return new Ways(query).open().stream().map(Frame::hands).distinct().toList();
     }
 
+    /** Ways of drying there are the tools for here. */
     static List<Candidate.Drying> dryingOpen(Query query) {
         return new Ways(query).open().stream().map(Frame::drying).distinct().toList();
     }

@@ -58,6 +58,7 @@ final class AllergyTable {
                 }));
     }
 
+    /** The table that comes with the app. */
     static AllergyTable shipped() {
         return SHIPPED;
     }

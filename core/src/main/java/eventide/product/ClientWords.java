@@ -58,6 +58,7 @@ final class ClientWords {
      * @param named an ingredient by its own name; null where it is none
      */
     record Said(String said, Allergen allergen, Ingredient named) {
+        /** Whether the word is in the table or the dictionary: any other is looked for letter by letter. */
         boolean isUnderstood() {
             return allergen != null || named != null;
         }

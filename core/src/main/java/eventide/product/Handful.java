@@ -37,6 +37,7 @@ record Handful(DoseUnit unit, double count) {
     /** Larger than anything a palm holds of a liquid: a press of foam, measured by the press alone, ml [OURS]. */
     private static final double FOAM_FROM = 5.5;
 
+    /** Millilitres. */
     double ml() {
         return count * unit.ml();
     }

@@ -63,6 +63,7 @@ public final class LabelReader {
         return LabelProposal.on(read(text), role);
     }
 
+    /** @param dictionary another than the app's own, for trying one out */
     static LabelReading read(String text, IngredientDictionary dictionary) {
         return new LabelReader(dictionary).run(text);
     }

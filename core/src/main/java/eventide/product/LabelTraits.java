@@ -145,6 +145,7 @@ final class LabelTraits {
         return load;
     }
 
+    /** Whether any of it is on the list; what may only be in it is not. */
     static boolean has(List<Entry> entries, Family family) {
         return entries.stream().anyMatch(entry -> entry.is(family) && !entry.mayContain());
     }

@@ -9,6 +9,11 @@ package eventide.product;
  * @param dose the unit a stylist would reach for where the product does not say [CP]
  */
 public record RoleUsual(double mostHold, double windowLow, double windowHigh, DoseUnit dose) {
+    /**
+     * @param mostHold a bottle of that role is ever proposed, 0 to 10
+     * @param windowLow percent of water
+     * @param unit in which it is measured, of {@code ml} millilitres
+     */
     static RoleUsual of(double mostHold, double windowLow, double windowHigh, String unit, double ml) {
         return new RoleUsual(mostHold, windowLow, windowHigh, new DoseUnit(unit, ml));
     }

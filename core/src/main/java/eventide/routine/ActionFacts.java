@@ -54,46 +54,56 @@ final class ActionFacts {
         this.label = label;
     }
 
+    /** An action of the wash, before anything stays in. */
     static ActionFacts preparing(String label) {
         return new ActionFacts(Action.Phase.PREPARE, label);
     }
 
+    /** An action that puts something on or shapes it. */
     static ActionFacts styling(String label) {
         return new ActionFacts(Action.Phase.STYLE, label);
     }
 
+    /** An action in which hair dries. */
     static ActionFacts drying(String label) {
         return new ActionFacts(Action.Phase.DRY, label);
     }
 
+    /** An action on dry hair. */
     static ActionFacts finishing(String label) {
         return new ActionFacts(Action.Phase.FINISH, label);
     }
 
+    /** An action of the nights and mornings after. */
     static ActionFacts keeping(String label) {
         return new ActionFacts(Action.Phase.KEEP, label);
     }
 
+    /** What it is for, in a sentence. */
     ActionFacts purpose(String words) {
         purpose = words;
         return this;
     }
 
+    /** How hands do it, in a sentence. */
     ActionFacts howTo(String words) {
         howTo = step -> words;
         return this;
     }
 
+    /** The same where it hangs on what the step says. */
     ActionFacts howTo(Function<Step, String> words) {
         howTo = words;
         return this;
     }
 
+    /** The drawing that shows it. */
     ActionFacts drawn(Motion how) {
         motion = how;
         return this;
     }
 
+    /** @param usual minutes on a head of usual size; by hand they grow with the head */
     ActionFacts takes(double usual) {
         return takes((step, hair, size) -> usual);
     }
@@ -103,11 +113,13 @@ final class ActionFacts {
         return takes((step, hair, size) -> usual * size);
     }
 
+    /** The same where the minutes hang on step and hair. */
     ActionFacts takes(UsualMinutes usual) {
         minutes = usual;
         return this;
     }
 
+    /** Fields of a step that mean something to it; any other is said to be ignored. */
     ActionFacts fields(StepField... own) {
         Collections.addAll(fields, own);
         return this;
@@ -119,6 +131,7 @@ final class ActionFacts {
         return this;
     }
 
+    /** What it does to the water at its end. */
     ActionFacts water(WaterDone done) {
         water = done;
         return this;
@@ -130,11 +143,18 @@ final class ActionFacts {
         return takes(Double.NaN);
     }
 
+    /** How firmly it forms clumps. */
     ActionFacts forms(Shaping how) {
         shaping = how;
         return this;
     }
 
+    /**
+     * A clock starts with it.
+     *
+     * @param key by which the clock is known at the chair
+     * @param until what ends it
+     */
     ActionFacts timed(String key, String name, Timed.Until until) {
         timed = new Timed(key, name, until);
         return this;
@@ -152,6 +172,7 @@ final class ActionFacts {
         return this;
     }
 
+    /** What else it is: each trait is asked for by name, none by the action. */
     ActionFacts is(Trait... some) {
         Collections.addAll(traits, some);
         return this;
@@ -161,6 +182,7 @@ final class ActionFacts {
         return traits.contains(trait);
     }
 
+    /** Those every step has, and its own. */
     Set<StepField> meaningful() {
         return Collections.unmodifiableSet(fields);
     }

@@ -16,14 +16,17 @@ public record Airflow(double warmth, double transfer, double warmC) {
     /** Degrees under a hood, °C [CP]. */
     private static final double HOOD_C = 50;
 
+    /** Of a hand dryer, held so that this much of it arrives. */
     static Airflow dryer(double warmth, double transfer) {
         return new Airflow(warmth, transfer, NOZZLE_C);
     }
 
+    /** Under a hood. */
     static Airflow hood(double warmth, double transfer) {
         return new Airflow(warmth, transfer, HOOD_C);
     }
 
+    /** Of a fan: the room's air, moved. */
     static Airflow fan(double transfer) {
         return new Airflow(0, transfer, 0);
     }

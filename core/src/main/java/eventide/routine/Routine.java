@@ -99,6 +99,7 @@ public record Routine(
         return new Routine(FORMAT_VERSION, steps, null, null, null, null, null);
     }
 
+    /** In the present format, with nothing else said. */
     public static Routine of(Step... steps) {
         return of(List.of(steps));
     }

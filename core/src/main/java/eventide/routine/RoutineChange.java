@@ -22,6 +22,7 @@ public record RoutineChange(Aspect kind, String text, boolean follows) {
         KEEPING
     }
 
+    /** One that was meant, and does not only follow from another. */
     public static RoutineChange of(Aspect kind, String text) {
         return new RoutineChange(kind, text, false);
     }

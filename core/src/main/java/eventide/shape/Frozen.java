@@ -21,6 +21,7 @@ public final class Frozen {
         return Collections.unmodifiableSet(EnumSet.copyOf(words));
     }
 
+    /** In the order of the words; null stays null. */
     public static <K extends Enum<K>, V> Map<K, V> map(Map<K, V> map) {
         if (map == null || map.isEmpty()) {
             return map == null ? null : Map.of();
@@ -33,6 +34,7 @@ public final class Frozen {
         return Collections.unmodifiableMap(new LinkedHashMap<>(map));
     }
 
+    /** A copy nobody can change; null stays null. */
     public static <T> List<T> list(List<T> list) {
         return list == null ? null : List.copyOf(list);
     }

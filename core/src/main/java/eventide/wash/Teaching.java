@@ -50,6 +50,7 @@ public final class Teaching {
         };
     }
 
+    /** What it was made of. */
     public Correction correction() {
         return correction;
     }

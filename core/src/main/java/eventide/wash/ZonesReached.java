@@ -25,6 +25,7 @@ final class ZonesReached {
         }
     }
 
+    /** Whether any turn of that step was at the zone. */
     boolean has(StepPlace place, Zone zone) {
         return (bits[place.index()][place.inner() + 1] & 1 << zone.ordinal()) != 0;
     }

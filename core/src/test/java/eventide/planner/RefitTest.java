@@ -154,7 +154,7 @@ public class RefitTest {
     @Test
     public void itKeepsTheMinutesUnlessHandsAloneTakeLonger() {
         int shortened = 0;
-        for (int i = 0; i < 40; i++) {
+        for (int i = 0; i < 24; i++) {
             Random random = new Random(700 + i);
             Query asked = RandomQuery.of(random, 20);
             Query afternoon = new Query(

@@ -162,7 +162,7 @@ public class SchoolsComparedTest {
     @Test
     public void anotherSchoolDoesWhatItIsAskedAndIsNotAnotherPlanByChance() {
         int answers = 0;
-        for (int i = 0; i < 25; i++) {
+        for (int i = 0; i < 14; i++) {
             Query query = RandomQuery.of(new Random(900 + i), 40);
             SchoolsCompared compared = SchoolsCompared.of(query);
             Suggestion taken = Planner.best(query, Stop.NEVER);

@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 
 import eventide.Heads;
 import eventide.air.Air;
+import eventide.check.Checker;
 import eventide.check.Severity;
 import eventide.hair.Hair;
 import eventide.hair.Pattern;
@@ -147,6 +148,7 @@ public class SearchTest {
     @Test
     public void otherStylersInTheSameWaterAreForecastToTheLastDigit() {
         Random random = new Random(96);
+        int rich = 0;
         for (int i = 0; i < 300; i++) {
             Hair hair = RandomQuery.head(random);
             Query query = Changed.with(RandomShelf.query(random, List.of(), null), "hair", hair);
@@ -162,6 +164,12 @@ public class SearchTest {
                     forecast[s] += place.share() * scores[s];
                 }
             }
+            assertEquals(
+                    places.stream().anyMatch(place -> place.isTooRich(wornAt(other))),
+                    Checker.plainly(other).stream()
+                            .anyMatch(finding -> finding.rule().equals("A1")),
+                    "too rich, case " + i);
+            rich += places.stream().anyMatch(OtherStylers.Place::isTooRich) ? 1 : 0;
             Scores real = OutcomeModel.scores(other);
             for (ScoreName name : ScoreName.values()) {
                 // Hold itself is no wish: what air and water leave of it is not asked of a forecast.
@@ -170,6 +178,7 @@ public class SearchTest {
                 }
             }
         }
+        assertTrue(rich > 10 && rich < 290, "too rich: " + rich);
     }
 
     private static OtherStylers.Worn wornAt(Wash wash) {

@@ -32,6 +32,7 @@ final class MinutesHere {
         this.changes = changes;
     }
 
+    /** The wash within the minutes there are, as nearly as it goes: care its shortest first, then drying. */
     Wash fitted(Wash wash) {
         return wash.limits() == null ? wash : driedForAsLongAsThereIs(caredForAsShortAsWorks(wash));
     }

@@ -20,6 +20,7 @@ public final class ToolsHere {
     private final Limits limits;
     private final List<Fitted> changes;
 
+    /** @param changes where what was done is noted */
     public ToolsHere(Limits limits, List<Fitted> changes) {
         this.limits = limits;
         this.changes = changes;

@@ -44,6 +44,7 @@ public record Candidate(
 
         public final double factor;
 
+        /** @param factor times the number that is usual for such hair */
         Sections(double factor) {
             this.factor = factor;
         }

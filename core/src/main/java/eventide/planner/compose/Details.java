@@ -39,6 +39,7 @@ public record Details(Before before, Doses dose, Work work, Finish finish) {
         public final double factor;
         public final String label;
 
+        /** @param factor times the advised amount */
         Share(double factor, String label) {
             this.factor = factor;
             this.label = label;
@@ -101,6 +102,7 @@ public record Details(Before before, Doses dose, Work work, Finish finish) {
 
         public final String label;
 
+        /** @param within where in a bottle's window, 0 for its lowest water, 1 for its highest */
         Water(double within, String label) {
             this.within = within;
             this.label = label;
@@ -119,6 +121,7 @@ public record Details(Before before, Doses dose, Work work, Finish finish) {
 
         public final String label;
 
+        /** @param zones in the order they are worked; null for the trade's */
         Order(List<Zone> zones, String label) {
             this.zones = zones;
             this.label = label;
@@ -190,6 +193,7 @@ public record Details(Before before, Doses dose, Work work, Finish finish) {
 
         public final String label;
 
+        /** @param share of the minutes that are left, 0 to 1 */
         Stay(double share, String label) {
             this.share = share;
             this.label = label;

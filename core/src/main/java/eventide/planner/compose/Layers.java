@@ -2,6 +2,7 @@ package eventide.planner.compose;
 
 /** Which layers a plan has, whatever bottles they come from. */
 public record Layers(boolean leaveIn, boolean cream, boolean gel, boolean mousse) {
+    /** Those a plan wears. */
     public static Layers of(Candidate choice) {
         return new Layers(
                 choice.leaveIn() != null, choice.cream() != null, choice.gel() != null, choice.mousse() != null);
@@ -17,6 +18,7 @@ public record Layers(boolean leaveIn, boolean cream, boolean gel, boolean mousse
         };
     }
 
+    /** From 0 to 4. */
     public int count() {
         return (leaveIn ? 1 : 0) + (cream ? 1 : 0) + (gel ? 1 : 0) + (mousse ? 1 : 0);
     }

@@ -44,6 +44,12 @@ public record DetailWords(String otherwise, Predicate<Step> about) {
         return null;
     }
 
+    /**
+     * Care and the wash.
+     *
+     * @param words what another answer would do, one for each thing that is otherwise
+     * @param about which steps each is about, in the same order
+     */
     private static void before(Before own, Before other, List<String> words, List<Predicate<Step>> about) {
         if (own.care() != other.care() || own.minutes() != other.minutes()) {
             String minutes = String.format(Locale.ROOT, " for %.0f minutes", other.minutes());
@@ -56,6 +62,7 @@ public record DetailWords(String otherwise, Predicate<Step> about) {
         }
     }
 
+    /** Amounts of what feeds and of what holds. */
     private static void dose(Candidate other, Doses own, Doses rival, List<String> words, List<Predicate<Step>> about) {
         if (own.moisture() != rival.moisture()) {
             words.add(amount(own.moisture(), rival.moisture(), other.cream() == null ? "leave-in" : "cream"));
@@ -72,12 +79,14 @@ public record DetailWords(String otherwise, Predicate<Step> about) {
         }
     }
 
+    /** More or less, and how much that is of what is advised. */
     private static String amount(Share own, Share other, String what) {
         boolean more = other.factor > own.factor;
         return (more ? "more " : "less ") + what + ", " + other.label
                 + (other == Share.ADVISED ? "" : " of the advised amount");
     }
 
+    /** Water, order and hands while it goes on. */
     private static void work(Work own, Work other, List<String> words, List<Predicate<Step>> about) {
         if (own.water() != other.water()) {
             words.add("stylers " + other.water().label);
@@ -105,6 +114,7 @@ public record DetailWords(String otherwise, Predicate<Step> about) {
         }
     }
 
+    /** From the last drying to the night. */
     private static void finish(Finish own, Finish other, List<String> words, List<Predicate<Step>> about) {
         if (own.turned() != other.turned()) {
             words.add(other.turned() ? "dried upside down too" : "dried upright and to the sides only");

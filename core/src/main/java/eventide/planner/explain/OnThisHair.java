@@ -66,6 +66,7 @@ public record OnThisHair(ProductUse use, List<Moved> changes, List<String> says,
                 List.copyOf(cautions));
     }
 
+    /** What a plain wash with it comes to against the same without: all else mild, and no wish. */
     private static List<Moved> changes(Product product, Hair hair, Schools schools) {
         if (product.role().washesOut()) {
             return List.of();
@@ -100,6 +101,7 @@ public record OnThisHair(ProductUse use, List<Moved> changes, List<String> says,
         return Routine.of(List.copyOf(steps));
     }
 
+    /** What it weighs against what each zone bears; too much is a caution. */
     private static void weight(Product product, Hair hair, Schools schools, List<String> says, List<String> cautions) {
         double points = Richness.of(product);
         List<String> over = new ArrayList<>();
@@ -126,6 +128,7 @@ public record OnThisHair(ProductUse use, List<Moved> changes, List<String> says,
         }
     }
 
+    /** What it holds by itself. */
     private static void hold(Product product, List<String> says) {
         if (product.role().moisturises()) {
             says.add("Holds " + (product.hold() < LITTLE_HOLD ? "nothing" : "little")
@@ -139,6 +142,7 @@ public record OnThisHair(ProductUse use, List<Moved> changes, List<String> says,
         }
     }
 
+    /** What its label means for this client: what is reacted to before all else. */
     private static void label(Product product, Hair hair, Schools schools, List<String> says, List<String> cautions) {
         Allergens.on(product, hair.allergiesOrEmpty()).stream()
                 .findFirst()

@@ -89,6 +89,11 @@ public final class Presentation {
         return List.copyOf(suggestions);
     }
 
+    /**
+     * What sets it apart from the best, in two or three words.
+     *
+     * @param taken names that are given already
+     */
     private static String name(Evaluation judged, List<Evaluation> chosen, List<String> taken) {
         if (judged == chosen.get(0)) {
             return "Best for the goal";
@@ -143,6 +148,7 @@ public final class Presentation {
         return capital(own.words());
     }
 
+    /** Why this bottle, this way and this care, each against the best with just that otherwise. */
     private List<Reason> reasons(Evaluation judged, Wash wash) {
         Routine routine = wash.routine();
         List<Reason> reasons = new ArrayList<>();
@@ -213,6 +219,7 @@ public final class Presentation {
         }
     }
 
+    /** @param chosen whether it is the first plan, which says also why a care that was asked for is left out */
     private void care(List<Reason> reasons, Evaluation judged, Routine routine, boolean chosen) {
         if (asked == Preparation.Care.NONE) {
             return;
@@ -285,6 +292,7 @@ public final class Presentation {
         reasons.add(new Reason(label + ScoreChange.between(judged.wash(), rival.wash()) + ".", Source.OURS, step));
     }
 
+    /** Whether two plans are alike but for one bottle. */
     private static boolean onlyThisDiffers(Candidate a, Candidate b, Function<Candidate, Product> layer) {
         int differing = 0;
         differing += a.leaveIn() != b.leaveIn() ? 1 : 0;
@@ -294,6 +302,10 @@ public final class Presentation {
         return differing == 1 && a.frame().equals(b.frame());
     }
 
+    /**
+     * @param wanted which plans are another way of the thing in question
+     * @param step it is about, null for the plan as a whole
+     */
     private void other(
             List<Reason> reasons,
             List<Evaluation> ranked,

@@ -38,6 +38,7 @@ public final class EvaluationCache {
         private final double stays;
         private volatile WeakReference<Course> held;
 
+        /** Runs the water; the outcome and the rules are asked for later, where they are needed. */
         Tried(Candidate choice) {
             Stayed stayed = stayed(choice);
             routine = stayed.routine();
@@ -49,6 +50,7 @@ public final class EvaluationCache {
             minutesOver = limit == null ? 0 : Objective.minutesOver(course, limits);
         }
 
+        /** What the water did: run again where nobody held it. */
         Course course() {
             Course course = held.get();
             if (course == null) {

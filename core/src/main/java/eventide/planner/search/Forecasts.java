@@ -52,6 +52,10 @@ public final class Forecasts {
     /** What a sample stands for; without anything that holds, hands shape nothing and are all one. */
     private record Way(boolean shaped, Candidate.Hands hands, Candidate.Drying drying) {}
 
+    /**
+     * @param details the smaller things of every plan that is forecast
+     * @param runs where samples are run, and found again
+     */
     public Forecasts(Query query, PlanSpace space, Details details, EvaluationCache runs) {
         this.query = query;
         this.space = space;

@@ -26,6 +26,7 @@ public final class Mixtures {
 
     private final Map<Asked, List<Mixture>> ranked = new ConcurrentHashMap<>();
 
+    /** @param stylers the kinds of bottle there are */
     public Mixtures(Stylers stylers) {
         this.stylers = stylers;
     }

@@ -30,6 +30,7 @@ public final class PlanSpace {
         this.mixtures = new Mixtures(stylers);
     }
 
+    /** What the shelf has for each layer. */
     public Stylers stylers() {
         return stylers;
     }
