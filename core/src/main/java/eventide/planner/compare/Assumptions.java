@@ -93,10 +93,10 @@ public record Assumptions(
     }
 
     /**
-     * One reading and what its other levels would do. {@code changes} is the mean size over them.
+     * One reading and what its other levels would do.
      *
      * @param value the level that is assumed
-     * @param changes points of worth that today's plan would be poorer by, at the level it hangs on most
+     * @param changes how far the plan would move, as {@link RoutineDifference#size} weighs it, the mean over its other levels
      */
     public record Assumption(
             ReadingField field, String value, GuidedTest settledBy, double changes, List<OtherLevel> levels) {}
@@ -105,7 +105,7 @@ public record Assumptions(
      * Another level of a reading: how far the plan would move, and in what.
      *
      * @param value the level's own word
-     * @param changes points of worth that today's plan is poorer by there than the plan made for it
+     * @param changes how far the plan would move there, as {@link RoutineDifference#size} weighs it
      * @param otherwise what that plan does otherwise
      */
     public record OtherLevel(String value, double changes, List<String> otherwise) {}
@@ -140,7 +140,7 @@ public record Assumptions(
     }
 
     /**
-     * Plans for the head as it would be were this reading a level off, and weighs how much poorer today's plan would be there.
+     * Plans for the head as it would be were this reading a level off, and says how far those plans are from today's.
      *
      * @return null where no other level could be planned in time
      */
