@@ -19,7 +19,7 @@ import { Waits } from './Waits'
 /** The desk in the morning: who comes, what waits, what is late, what lies ahead. */
 export function TodayPage() {
   const { data, error } = useQuery(todayQuery)
-  const desk = useQuery(deskQuery).data
+  const { data: desk, isPending: isDeskToCome } = useQuery(deskQuery)
   useTitle('Today')
   useEffect(() => void keepHeads(data?.clients ?? []), [data])
   if (error !== null && data === undefined) return <Failure error={error} />
@@ -40,6 +40,7 @@ export function TodayPage() {
         <EmptySalon />
       ) : (
         <>
+          {isDeskToCome && <Waiting what="Reading what waits" />}
           {desk !== undefined && <TheDesk desk={desk} heads={data.clients} />}
           <SalonHours />
           <Heads heads={data.clients} />
