@@ -2,6 +2,7 @@ import type {
   ActionCard,
   ChairEvent,
   Family,
+  Finding,
   FollowingDay,
   Hair,
   Intake,
@@ -9,10 +10,12 @@ import type {
   Moved,
   NightCare,
   PhotoKept,
+  ReadingTaken,
   Routine,
   Scores,
   Step,
   Tests,
+  Tide,
   Zone,
 } from './types'
 import said from './words.json'
@@ -70,6 +73,8 @@ export const CONDITION = options<NonNullable<Hair['condition']>[number]>(said.co
 /** What the chair has to mind. */
 export const COMFORT = options<NonNullable<Intake['comfort']>[number]>(said.comfort)
 
+export const COMFORT_WORD: Readonly<Record<(typeof COMFORT)[number]['value'], string>> = said.comfort
+
 /** What build-up looks and feels like. */
 export const BUILD_UP = options<NonNullable<Tests['buildUpSigns']>[number]>(said.buildUp)
 
@@ -105,7 +110,28 @@ export const PHOTO_VIEW: Readonly<Record<PhotoKept['view'], string>> = said.view
 export const REFRESHES = options<NonNullable<FollowingDay['refreshed']>[number]>(said.refreshes)
 
 /** What an ingredient is to hair. */
-export const FAMILY_LABEL: Record<Family, string> = said.families
+export const FAMILY: Readonly<Record<Family, { label: string; mark?: string }>> = said.families
+
+/** The moments on the tide that hands wait for. */
+export const MARK: Readonly<Record<Tide['marks'][number]['what'], string>> = said.marks
+
+/** Where a number or a rule comes from. */
+export const SOURCE: Readonly<Record<Finding['source'], string>> = mapped(said.sources, capital)
+
+/** What made somebody read the hair again. */
+export const OCCASION: Readonly<Record<NonNullable<ReadingTaken['occasion']>, string>> = said.occasions
+
+/** How likely two products curdle on each other. */
+export const FLAKES = mapped(said.flakes, (word) => `${capital(word)}.`)
+
+/** What the fingers saw of two products. */
+export const RUBBED = options(said.rubbed)
+
+/** What the air does to hair, by its dew point. */
+export const AIRS = options(said.airs)
+
+/** How much of a wish, from 0 to 3. */
+export const DEGREES: readonly string[] = said.degrees
 
 /** What the zones are called. */
 export const ZONE_LABEL: Record<Zone, string> = said.zones
@@ -204,14 +230,19 @@ export function minutesText(minutes: number): string {
   return `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')}`
 }
 
-const NIGHT: Record<NightCare, string> = said.nights
+/** What keeps the shape overnight, in a word or two. */
+export const NIGHTS: readonly Option<NightCare>[] = keysOf<NightCare>(said.nights).map((value) => ({
+  value,
+  label: said.nights[value].brief,
+}))
 
 /** What is done at home from day to day, a line each. */
 export function keeping(routine: Routine): string[] {
   const morning =
     routine.dailyRefresh === true ? 'Each morning: shake, mist the outside, leave it to dry.' : undefined
   const night = routine.nightCare
-  const covered = night === undefined || night === 'NONE' ? undefined : `At night: ${NIGHT[night]}.`
+  const covered =
+    night === undefined || night === 'NONE' ? undefined : `At night: ${said.nights[night].label}.`
   return [covered, morning].filter((line) => line !== undefined)
 }
 

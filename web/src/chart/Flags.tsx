@@ -1,13 +1,6 @@
 import type { Tide } from '../api/types'
-import { momentText } from '../api/words'
+import { MARK, momentText } from '../api/words'
 import { waterAt, type Scales } from './tideGeometry'
-
-const WORDS = {
-  CAST_SET: 'cast sets',
-  CLIPS_OUT: 'clips out',
-  LENGTHS_DRY: 'lengths dry',
-  ROOTS_DRY: 'roots dry',
-} as const
 
 type FlagsProps = {
   marks: Tide['marks']
@@ -26,7 +19,7 @@ export function Flags({ marks, tide, s, right, narrow, beginsAt }: FlagsProps) {
     const water = mark.what === 'ROOTS_DRY' ? 'roots' : 'lengths'
     const foot = s.y(waterAt(tide, water, mark.minute))
     const minute = Math.round(mark.minute)
-    const text = `${WORDS[mark.what]} ${beginsAt ? momentText(minute, beginsAt) : `${minute}′`}`
+    const text = `${MARK[mark.what]} ${beginsAt ? momentText(minute, beginsAt) : `${minute}′`}`
     const wide = text.length * (narrow ? 5.2 : 6) + 22
     const later = marks[i + 1]
     // Turned away from the edge, and from the pole of the next flag.

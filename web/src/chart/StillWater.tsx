@@ -1,6 +1,6 @@
 import { memo } from 'react'
 import type { Amount, Tide } from '../api/types'
-import { momentText } from '../api/words'
+import { momentText, wetnessWord } from '../api/words'
 import { DryBy } from './DryBy'
 import { Flags } from './Flags'
 import { Posts } from './Posts'
@@ -8,12 +8,12 @@ import { TimeScale } from './TimeScale'
 import { area, curve, points, waterAt, type Box, type Scales } from './tideGeometry'
 import { WaitingFan } from './WaitingFan'
 
-/** Where a kind of wetness begins, its word, and where it ends. */
+/** Where a line is drawn for a kind of wetness, and where it ends, percent. */
 const BANDS = [
-  [75, 'soaking', 90],
-  [60, 'wet', 75],
-  [35, 'damp', 60],
-  [10, 'nearly dry', 35],
+  [75, 90],
+  [60, 75],
+  [35, 60],
+  [10, 35],
 ] as const
 
 type UnderProps = { tide: Tide; s: Scales; box: Box; narrow: boolean }
@@ -32,8 +32,8 @@ export const WaterUnder = memo(function WaterUnder({ tide, s, box, narrow }: Und
       <Defs />
       <path d={area(points(tide, 'roots'), s, 0)} fill="var(--shallow)" />
       <path d={area(points(tide, 'lengths'), s, 0)} fill="url(#deep)" />
-      {BANDS.map(([from, word, to]) => (
-        <g key={word} className="figures" fontSize={narrow ? 10 : 12}>
+      {BANDS.map(([from, to]) => (
+        <g key={from} className="figures" fontSize={narrow ? 10 : 12}>
           <line
             x1={box.left}
             x2={width - box.right}
@@ -53,7 +53,7 @@ export const WaterUnder = memo(function WaterUnder({ tide, s, box, narrow }: Und
               fill="var(--muted)"
               fontWeight={500}
             >
-              {word}
+              {wetnessWord(from)}
             </text>
           )}
         </g>

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Live, WashDay } from '../../api/types'
+import { COMFORT_WORD } from '../../api/words'
 import { useClient } from '../clients/ClientFrame'
 import { ChairTools, type ChairTool } from './ChairTools'
 import { LookSheet } from './LookSheet'
@@ -21,15 +22,6 @@ type ChairBarProps = {
   onBack: () => void
 }
 
-const COMFORT = {
-  NECK: 'neck',
-  TENDER_SCALP: 'tender scalp',
-  NO_TIGHT_TENSION: 'no tight tension',
-  LOW_HEAT: 'low heat',
-  CHILD: 'a child',
-  DIZZY: 'gets dizzy',
-} as const
-
 /** Who is in the chair, how far along, and the few things hands do besides going on. */
 export function ChairBar({ day, run, live, now, index, sound, onSound, onBack }: ChairBarProps) {
   const client = useClient()
@@ -41,7 +33,7 @@ export function ChairBar({ day, run, live, now, index, sound, onSound, onBack }:
   const isPaused = record.pauses.length > 0 && record.pauses.at(-1)?.to === undefined
   const mind = [
     ...(client.hair?.allergies ?? []).map((allergy) => `allergy: ${allergy}`),
-    ...(client.intake?.comfort ?? []).map((comfort) => COMFORT[comfort]),
+    ...(client.intake?.comfort ?? []).map((comfort) => COMFORT_WORD[comfort]),
   ]
   const quiet: ChairTool = { label: sound ? 'Sound' : 'Quiet', pressed: !sound, act: () => onSound(!sound) }
   const tools: ChairTool[] = isStarted

@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { clientsQuery, foundQuery, schoolsQuery } from '../../api/queries'
 import type { Client, HistoryLine, SchoolQuestion } from '../../api/types'
-import { hairLine } from '../../api/words'
+import { AIRS, hairLine } from '../../api/words'
 import { Button } from '../../ui/Button'
 import { Failure, Waiting } from '../../ui/Notice'
 import { Select } from '../../ui/Select'
@@ -71,14 +71,6 @@ export function ClientsPage() {
     </>
   )
 }
-
-const AIR = [
-  { value: '', label: 'any air' },
-  { value: 'DRY', label: 'dry' },
-  { value: 'EASY', label: 'easy' },
-  { value: 'HUMID', label: 'humid' },
-  { value: 'VERY_HUMID', label: 'very humid' },
-] as const
 
 /** Wash days by product, school, air and result. */
 function WashDays() {
@@ -159,7 +151,7 @@ function WantedBar({ products, schools }: WantedBarProps) {
       />
       <Select
         label="Air"
-        options={AIR}
+        options={[{ value: '', label: 'any air' }, ...AIRS]}
         value={wanted.air ?? ''}
         onChange={(to) => put.air(to === '' ? undefined : to)}
       />

@@ -1,13 +1,12 @@
 import type { Wanted } from '../../api/queries'
+import { AIRS } from '../../api/words'
 import { aCount, aText, useAddressed } from '../../ui/useAddressed'
-
-const AIR = ['DRY', 'EASY', 'HUMID', 'VERY_HUMID'] as const
 
 /** What wash days are looked for; it stands in the address. */
 export function useWanted() {
   const [product, setProduct] = useAddressed('with', aText)
   const [school, setSchool] = useAddressed('school', aText)
-  const [air, setAir] = useAddressed('air', (word) => AIR.find((own) => own === word))
+  const [air, setAir] = useAddressed('air', (word) => AIRS.find(({ value }) => value === word)?.value)
   const [leastDefinition, setDefinition] = useAddressed('definition', aCount)
   const [mostFrizz, setFrizz] = useAddressed('frizz', aCount)
   const wanted: Wanted = {

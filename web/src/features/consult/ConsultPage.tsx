@@ -4,11 +4,12 @@ import { useState, type ReactNode } from 'react'
 import { useNavigate } from 'react-router'
 import { answered, api, ApiError, isClient } from '../../api/client'
 import type { Client, ClientDraft, Zone } from '../../api/types'
-import { hairLine, ZONE_LABEL } from '../../api/words'
+import { hairLine, keysOf, OCCASION, ZONE_LABEL, type Option } from '../../api/words'
 import { Island } from '../../chart/Island'
 import { Button } from '../../ui/Button'
-import { Choice } from '../../ui/Choice'
 import { Caution, Failure, Waiting } from '../../ui/Notice'
+import { Choice } from '../../ui/Choice'
+import { Select } from '../../ui/Select'
 import { atWrongField } from '../../ui/wrongField'
 import { isObject, useStored } from '../../ui/useStored'
 import { useClient } from '../clients/ClientFrame'
@@ -37,13 +38,10 @@ import { useFound } from './useFound'
 import { WaysPanel } from './WaysPanel'
 import { WishesPanel } from './WishesPanel'
 
-const OCCASIONS: readonly { value: Occasion; label: string }[] = [
-  { value: 'CHECK', label: 'read again' },
-  { value: 'AFTER_BLEACH', label: 'bleach' },
-  { value: 'AFTER_COLOUR', label: 'colour' },
-  { value: 'AFTER_TRIM', label: 'trim' },
-  { value: 'SEASON', label: 'season' },
-]
+/** What may have made somebody read the hair again. */
+const AGAIN: readonly Option<Occasion>[] = keysOf(OCCASION).flatMap((value) =>
+  value === 'FIRST' ? [] : [{ value, label: OCCASION[value] }],
+)
 
 export function ConsultPage() {
   const client = useClient()
@@ -188,12 +186,11 @@ function SaveBar({ client, consult, found, edited, setDraft }: SaveBarProps) {
   return (
     <div className="border-line mt-auto grid gap-2 border-t pt-3">
       {client.hair !== undefined && edited && (
-        <Choice
-          label="Read again after"
-          options={OCCASIONS}
+        <Select
+          label="This reading is"
+          options={AGAIN}
           value={consult.occasion}
           onChange={(occasion) => setDraft({ ...consult, occasion })}
-          compact
         />
       )}
       {save.error !== null && (

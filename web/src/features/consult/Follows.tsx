@@ -2,18 +2,10 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { assessQuery, factsQuery } from '../../api/queries'
 import type { Assessment, Hair, Zone } from '../../api/types'
-import { ZONE_LABEL } from '../../api/words'
+import { capital, READING, ZONE_LABEL } from '../../api/words'
 import { NumberField } from '../../ui/NumberField'
 import { Failure } from '../../ui/Notice'
 import { inZone, known, READINGS, toHair, type Consult, type Found, type Scope } from './consultState'
-
-const NAME = {
-  strand: 'Strand',
-  porosity: 'Porosity',
-  pattern: 'Pattern',
-  density: 'Density',
-  lengthCm: 'Length',
-} as const
 
 type FollowsProps = { consult: Consult; found: Found; scope: Scope; error: Error | null }
 
@@ -28,7 +20,7 @@ export function Follows({ consult, found, scope, error }: FollowsProps) {
         {READINGS.map((field) => (
           <Line
             key={field}
-            name={NAME[field]}
+            name={capital(READING[field])}
             {...(scope === undefined ? line(consult, found, field) : zoneLine(consult, found, scope, field))}
           />
         ))}

@@ -1,17 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { readingsQuery } from '../../api/queries'
-import type { Change, Client, ReadingTaken } from '../../api/types'
-import { hairLine, ZONE_LABEL } from '../../api/words'
-
-const OCCASION: Record<NonNullable<ReadingTaken['occasion']>, string> = {
-  FIRST: 'first reading',
-  CHECK: 'read again',
-  AFTER_BLEACH: 'after bleach',
-  AFTER_COLOUR: 'after colour',
-  AFTER_TRIM: 'after a trim',
-  SEASON: 'for the season',
-}
+import type { Change, Client } from '../../api/types'
+import { hairLine, OCCASION, ZONE_LABEL } from '../../api/words'
 
 /** Every reading ever taken, with what changed since the one before. */
 export function KeptPanel({ client }: { client: Client }) {

@@ -28,7 +28,8 @@ export function WearDays({ care, today, wearDay }: WearDaysProps) {
       {care.best !== undefined && <p className="border-ink mt-1 border-l-4 pl-3">{care.best}</p>}
       <WearPicture days={care.days} today={today} />
       <p className="py-1">
-        <span className="label">Nights</span> {capital(said.nights[care.nights])}; dry before bed, never wet.
+        <span className="label">Nights</span> {capital(said.nights[care.nights].label)}; dry before bed, never
+        wet.
       </p>
       <ol className="grid gap-x-3 sm:auto-cols-fr sm:grid-flow-col">
         {care.days.map((day) => (

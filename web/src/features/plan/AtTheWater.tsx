@@ -1,6 +1,7 @@
 import { memo } from 'react'
 import type { Finding, Judgement, Reason, Routine } from '../../api/types'
-import { Said, SOURCE } from './Said'
+import { SOURCE } from '../../api/words'
+import { Said } from './Said'
 
 type AtTheWaterProps = {
   judgement: Judgement

@@ -1,17 +1,17 @@
 import { memo, useState } from 'react'
 import type { Outcome, Scores, Zone } from '../../api/types'
-import { ZONE_LABEL } from '../../api/words'
+import { SCORE_LABEL, ZONE_LABEL } from '../../api/words'
 import { Island } from '../../chart/Island'
 import { Swatch } from '../../chart/Swatch'
 
 const SHOWN = [
-  ['definition', 'Definition'],
-  ['clumping', 'Clumping'],
-  ['frizz', 'Frizz'],
-  ['volume', 'Volume'],
-  ['softness', 'Softness'],
-  ['shrinkagePercent', 'Shrinkage %'],
-] as const satisfies readonly (readonly [keyof Scores, string])[]
+  'definition',
+  'clumping',
+  'frizz',
+  'volume',
+  'softness',
+  'shrinkagePercent',
+] as const satisfies readonly (keyof Scores)[]
 
 type ExpectedProps = {
   outcome: Outcome
@@ -44,7 +44,7 @@ export const Expected = memo(function Expected({ outcome, byTheBook, onByTheBook
         )}
       </div>
       <div className="figures grid grid-cols-3 gap-x-2 pb-1.5 text-[0.92rem]">
-        {SHOWN.map(([name, label]) => (
+        {SHOWN.map((name) => (
           <button
             key={name}
             type="button"
@@ -52,7 +52,7 @@ export const Expected = memo(function Expected({ outcome, byTheBook, onByTheBook
             onClick={() => setScore(name)}
             className="aria-pressed:border-ink flex min-h-[24px] items-end justify-between border-b-2 border-transparent text-left hover:border-line"
           >
-            <span>{label}</span>
+            <span>{SCORE_LABEL[name]}</span>
             <span>{outcome.overall[name].toFixed(name === 'shrinkagePercent' ? 0 : 1)}</span>
           </button>
         ))}
@@ -114,8 +114,7 @@ function Because({ outcome, zone, score, onClose }: BecauseProps) {
         Back to the head
       </button>
       <p className="font-semibold">
-        {SHOWN.find(([name]) => name === score)?.[1]}, {ZONE_LABEL[zone]}:{' '}
-        {outcome.byZone[zone]?.[score].toFixed(1)}
+        {SCORE_LABEL[score]}, {ZONE_LABEL[zone]}: {outcome.byZone[zone]?.[score].toFixed(1)}
       </p>
       <ul>
         {own.map((c, i) => (

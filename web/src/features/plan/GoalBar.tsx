@@ -1,9 +1,8 @@
 import { ToggleGroup } from 'radix-ui'
 import { memo } from 'react'
-import { minutesText } from '../../api/words'
+import { DEGREES, minutesText, WISHES, type Wish } from '../../api/words'
 import { Stepper } from '../../ui/Stepper'
 import { useSame } from '../../ui/useSame'
-import { WISHES, type Wish } from '../../api/words'
 import { degree, minutesBy, wished } from './nearby'
 import type { PlanDraft } from './planHistory'
 
@@ -11,8 +10,6 @@ type GoalBarProps = {
   draft: PlanDraft
   onChange: (change: Partial<Pick<PlanDraft, 'goal' | 'limits'>>) => void
 }
-
-const DEGREES = ['does not matter', 'a little', 'wanted', 'above all']
 
 /** What is wanted and how long there is: a few large controls. */
 export function GoalBar({ draft, onChange }: GoalBarProps) {

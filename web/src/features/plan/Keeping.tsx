@@ -1,16 +1,11 @@
 import { memo } from 'react'
-import type { NightCare, Routine } from '../../api/types'
+import type { Routine } from '../../api/types'
 import { without } from '../../api/without'
+import { NIGHTS } from '../../api/words'
 import { Choice } from '../../ui/Choice'
 import { Stepper } from '../../ui/Stepper'
 
 type KeepingProps = { routine: Routine; onChange: (routine: Routine) => void }
-
-const NIGHTS = [
-  { value: 'NONE', label: 'as they are' },
-  { value: 'SATIN', label: 'satin' },
-  { value: 'PINEAPPLE', label: 'pineapple' },
-] as const satisfies readonly { value: NightCare; label: string }[]
 
 const MOST_DAYS = 14
 

@@ -1,4 +1,5 @@
 import type { Finding, Routine } from '../../api/types'
+import { SOURCE } from '../../api/words'
 import { Button } from '../../ui/Button'
 
 type SaidProps = {
@@ -9,13 +10,6 @@ type SaidProps = {
   onPreview: (name: string, routine: Routine) => void
   onSelect?: (index: number) => void
 }
-
-export const SOURCE = {
-  COMMON_PRACTICE: 'Common practice',
-  PUBLISHED: 'Published',
-  FROM_MEMORY: 'Published, from memory',
-  OURS: 'Computed by running both',
-} as const
 
 /** One finding: what, why, and its mend with a look at what that would change. */
 export function Said({ finding, folded = [], onMend, onPreview, onSelect }: SaidProps) {
@@ -32,10 +26,7 @@ export function Said({ finding, folded = [], onMend, onPreview, onSelect }: Said
         {finding.message}
       </p>
       <p>
-        {finding.why}{' '}
-        <span className="text-muted text-sm">
-          {finding.source === 'OURS' ? 'Our own figure' : SOURCE[finding.source]}
-        </span>
+        {finding.why} <span className="text-muted text-sm">{SOURCE[finding.source]}</span>
       </p>
       {folded.length > 0 && (
         <details>

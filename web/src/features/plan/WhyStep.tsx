@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { whyQuery, type Setting } from '../../api/queries'
 import type { Reason, Routine } from '../../api/types'
-import { SOURCE } from './Said'
+import { SOURCE } from '../../api/words'
 
 type WhyStepProps = {
   setting: Setting

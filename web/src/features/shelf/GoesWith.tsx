@@ -3,24 +3,15 @@ import { useState } from 'react'
 import { answered, api } from '../../api/client'
 import { pairQuery } from '../../api/queries'
 import type { ShelfItem } from '../../api/types'
+import { FLAKES, RUBBED } from '../../api/words'
 import { Choice } from '../../ui/Choice'
 import { Select } from '../../ui/Select'
 
-const OUTCOMES = [
-  { value: 'SMOOTH', label: 'stayed smooth' },
-  { value: 'BALLS', label: 'balled up' },
-  { value: 'FLAKES', label: 'white flakes' },
-] as const
 const SHARES = [
   { value: '0.5', label: '1 : 1' },
   { value: '0.67', label: '2 : 1' },
   { value: '0.33', label: '1 : 2' },
 ] as const
-const LIKELY = {
-  LIKELY: 'Likely to flake.',
-  POSSIBLE: 'May flake.',
-  UNLIKELY: 'Should go together.',
-} as const
 
 /** Which layers go together, by the labels, and what the fingers said. */
 export function GoesWith({ item, items }: { item: ShelfItem; items: readonly ShelfItem[] }) {
@@ -30,7 +21,7 @@ export function GoesWith({ item, items }: { item: ShelfItem; items: readonly She
   const pair = useQuery({ ...pairQuery(item.id, over ?? 0, Number(share)), enabled: over !== undefined }).data
   const queries = useQueryClient()
   const rub = useMutation({
-    mutationFn: (outcome: (typeof OUTCOMES)[number]['value']) =>
+    mutationFn: (outcome: (typeof RUBBED)[number]['value']) =>
       answered(api.PUT('/api/shelf/rub-tests', { body: { underId: item.id, overId: over ?? 0, outcome } })),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['products', 'pair'] }),
   })
@@ -48,12 +39,12 @@ export function GoesWith({ item, items }: { item: ShelfItem; items: readonly She
       {over !== undefined && pair !== undefined && (
         <>
           <p>
-            <b className="font-semibold">{LIKELY[pair.compatibility.flakes]}</b> {pair.compatibility.because}{' '}
+            <b className="font-semibold">{FLAKES[pair.compatibility.flakes]}</b> {pair.compatibility.because}{' '}
             <span className="text-muted">{pair.compatibility.advice}</span>
           </p>
           <Choice
             label="Rubbed between the fingers, it"
-            options={OUTCOMES}
+            options={RUBBED}
             value={pair.rubbed?.outcome}
             onChange={(outcome) => rub.mutate(outcome)}
           />

@@ -1,6 +1,5 @@
 import type { Family, LabelEntry, LabelReading } from '../../api/types'
-import { FAMILY_LABEL } from '../../api/words'
-import { FAMILY_MARK } from './shelfWords'
+import { FAMILY } from '../../api/words'
 
 type LabelMarkupProps = {
   reading: LabelReading
@@ -10,22 +9,10 @@ type LabelMarkupProps = {
   onCorrect: (written: string, name: string) => void
 }
 
-/** Families that say nothing at the chair are left unmarked. */
-const QUIET: readonly Family[] = [
-  'WATER',
-  'EMULSIFIER',
-  'PH',
-  'CHELATOR',
-  'OTHER',
-  'COLOURANT',
-  'EXTRACT',
-  'VITAMIN',
-]
-
 /** The label as it stands, each ingredient with the mark of its family, and where traces begin. */
 export function LabelMarkup({ reading, broken, onCorrect }: LabelMarkupProps) {
   const line = reading.onePercentAfter
-  const seen = [...new Set(reading.ingredients.flatMap((e) => e.families))].filter((f) => !QUIET.includes(f))
+  const seen = [...new Set(reading.ingredients.flatMap((e) => e.families))].filter(isMarked)
   return (
     <div className="grid gap-2">
       <ol className="flex flex-wrap items-baseline gap-x-2 gap-y-0.5" aria-label="The label, marked up">
@@ -43,7 +30,7 @@ export function LabelMarkup({ reading, broken, onCorrect }: LabelMarkupProps) {
       <p className="text-muted flex flex-wrap gap-x-3 text-sm" aria-label="Marks">
         {seen.map((family) => (
           <span key={family}>
-            <b className="figures text-ink">{FAMILY_MARK[family]}</b> {FAMILY_LABEL[family]}
+            <b className="figures text-ink">{FAMILY[family].mark}</b> {FAMILY[family].label}
           </span>
         ))}
       </p>
@@ -51,11 +38,16 @@ export function LabelMarkup({ reading, broken, onCorrect }: LabelMarkupProps) {
   )
 }
 
+/** Families that say nothing at the chair are left unmarked. */
+function isMarked(family: Family): boolean {
+  return FAMILY[family].mark !== undefined
+}
+
 type MarkedProps = { entry: LabelEntry; broken: boolean; onCorrect: LabelMarkupProps['onCorrect'] }
 
 function Marked({ entry, broken, onCorrect }: MarkedProps) {
   const known = entry.families.length > 0
-  const marks = entry.families.filter((family) => !QUIET.includes(family))
+  const marks = entry.families.filter(isMarked)
   return (
     <span className={entry.trace ? 'text-muted' : ''} title={entry.note}>
       <span className="figures text-muted text-xs">{entry.position}</span>{' '}
@@ -75,10 +67,10 @@ function Marked({ entry, broken, onCorrect }: MarkedProps) {
       {marks.map((family) => (
         <abbr
           key={family}
-          title={FAMILY_LABEL[family]}
+          title={FAMILY[family].label}
           className="figures border-line ml-0.5 border px-[2px] align-super text-[0.68rem] no-underline"
         >
-          {FAMILY_MARK[family]}
+          {FAMILY[family].mark}
         </abbr>
       ))}
       {entry.closest.map((name) => (

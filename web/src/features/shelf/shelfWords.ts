@@ -1,41 +1,4 @@
-import type { Family, Product } from '../../api/types'
-
-/** Two letters for each family, so that a marked-up label is read without colour. */
-export const FAMILY_MARK: Record<Family, string> = {
-  WATER: 'Wa',
-  PROTEIN: 'Pr',
-  AMINO_ACID: 'Aa',
-  HUMECTANT: 'Hu',
-  FILM_FORMER: 'Ff',
-  THICKENER: 'Th',
-  OIL: 'Oi',
-  BUTTER: 'Bu',
-  WAX: 'Wx',
-  MINERAL_OIL: 'Mi',
-  SILICONE: 'Si',
-  SILICONE_VOLATILE: 'Sv',
-  SILICONE_SOLUBLE: 'So',
-  SULFATE: 'Su',
-  STRONG_SURFACTANT: 'St',
-  MILD_SURFACTANT: 'Ms',
-  DRYING_ALCOHOL: 'Da',
-  FATTY_ALCOHOL: 'Fa',
-  PARABEN: 'Pb',
-  PRESERVATIVE: 'Pv',
-  CONDITIONER: 'Co',
-  EMULSIFIER: 'Em',
-  CHELATOR: 'Ch',
-  PH: 'pH',
-  FRAGRANCE: 'Fr',
-  ALLERGEN: 'Al',
-  ALLERGEN_2023: 'An',
-  VITAMIN: 'Vi',
-  UV_FILTER: 'Uv',
-  PROPELLANT: 'Pp',
-  COLOURANT: 'Ci',
-  EXTRACT: 'Ex',
-  OTHER: '··',
-}
+import type { Product } from '../../api/types'
 
 export const NEW_PRODUCT: Product = {
   name: '',

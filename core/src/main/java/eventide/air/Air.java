@@ -36,17 +36,29 @@ public record Air(
         return Psychrometrics.dewPointC(temperatureC, relativeHumidity);
     }
 
-    /** The dew point the finished hair must stand: the more humid of the room and outdoors, where that is known. */
+    /**
+     * The dew point the finished hair must stand: the more humid of the room and outdoors, where that is known.
+     *
+     * @return °C
+     */
     public double wornDewPointC() {
         return outdoors == null ? dewPointC() : Math.max(dewPointC(), outdoors.dewPointC());
     }
 
-    /** The driest of the two: frost outdoors dries hair out however mild the room is. */
+    /**
+     * The driest of the two: frost outdoors dries hair out however mild the room is.
+     *
+     * @return °C
+     */
     public double driestDewPointC() {
         return outdoors == null ? dewPointC() : Math.min(dewPointC(), outdoors.dewPointC());
     }
 
-    /** Partial pressure of water vapour, hPa. */
+    /**
+     * Partial pressure of water vapour, hPa.
+     *
+     * @return hPa, from 0 to saturation
+     */
     public double vapourHectopascals() {
         return Psychrometrics.vapourHectopascals(temperatureC, relativeHumidity);
     }

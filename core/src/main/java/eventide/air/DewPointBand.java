@@ -1,7 +1,9 @@
 package eventide.air;
 
+import eventide.shape.Said;
+
 /** What the air does to hair, by its dew point [CP]: hair feels the dew point, not the relative humidity. */
-public enum DewPointBand {
+public enum DewPointBand implements Said {
     DRY("dry", "moisture, few humectants: they pull water out"),
     EASY("easy", "nothing special to guard against"),
     HUMID("humid", "more hold, film formers, go easy on humectants"),

@@ -43,12 +43,20 @@ public final class Psychrometrics {
         return MAGNUS_B_C * x / (MAGNUS_A - x);
     }
 
-    /** Vapour held per volume of air, in g/m³. */
+    /**
+     * Vapour held per volume of air, in g/m³.
+     *
+     * @return g/m³
+     */
     public static double vapourDensity(double temperatureC, double vapourHectopascals) {
         return DENSITY * vapourHectopascals / (temperatureC + ZERO_C_IN_K);
     }
 
-    /** How much more vapour the air could hold, in g/m³. */
+    /**
+     * How much more vapour the air could hold, in g/m³.
+     *
+     * @return g/m³, 0 in saturated air
+     */
     public static double vapourDeficit(double temperatureC, double relativeHumidity) {
         return vapourDensity(temperatureC, saturationHectopascals(temperatureC))
                 - vapourDensity(temperatureC, vapourHectopascals(temperatureC, relativeHumidity));

@@ -10,9 +10,9 @@ import java.util.Locale;
  * @param wetness percent along its lengths now
  * @param to where to bring it, percent
  */
-public record Ask(int step, What what, String text, double wetness, double to) {
+public record Ask(int step, Remedy what, String text, double wetness, double to) {
     /** What is asked for. */
-    public enum What {
+    public enum Remedy {
         /** The sections that wait are getting too dry. */
         MIST_WAITING,
         /** The hair in hand is too dry for what goes on now. */
@@ -36,7 +36,7 @@ public record Ask(int step, What what, String text, double wetness, double to) {
         if (waiting < band.low() - Window.TOLERANCE && !wetsFirst) {
             return new Ask(
                     open,
-                    What.MIST_WAITING,
+                    Remedy.MIST_WAITING,
                     "What waits is down to " + words(waiting) + ". Mist it for " + band.product() + ", or cover it.",
                     waiting,
                     band.aim());
@@ -48,7 +48,7 @@ public record Ask(int step, What what, String text, double wetness, double to) {
         if (now < band.low() - Window.TOLERANCE) {
             return new Ask(
                     open,
-                    What.MIST,
+                    Remedy.MIST,
                     "Too dry for " + band.product() + ": " + words(now) + ". Mist it first.",
                     now,
                     band.aim());
@@ -56,7 +56,7 @@ public record Ask(int step, What what, String text, double wetness, double to) {
         return now > band.high() + Window.TOLERANCE
                 ? new Ask(
                         open,
-                        What.SQUEEZE,
+                        Remedy.SQUEEZE,
                         "Too wet for " + band.product() + ": " + words(now) + ". Squeeze it out first.",
                         now,
                         band.aim())

@@ -165,7 +165,11 @@ final class ChairFold {
         }
     }
 
-    /** 0 where a step is done in one. */
+    /**
+     * 0 where a step is done in one.
+     *
+     * @return pieces
+     */
     private int sections(int step) {
         Step own = routine.steps().get(step);
         return own.sections() == null ? 0 : own.sections();

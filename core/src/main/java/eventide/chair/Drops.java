@@ -33,7 +33,11 @@ public final class Drops {
      * @param warns what a good stylist would object to then and not now
      */
     public record Drop(int step, String label, double savesMinutes, List<Moved> moved, List<String> warns) {
-        /** What it takes from the result: a warning as much as two whole scales. */
+        /**
+         * What it takes from the result: a warning as much as two whole scales.
+         *
+         * @return whole scales: 1 for a score that goes from one end of its scale to the other
+         */
         double cost() {
             double cost = 2.0 * warns.size();
             for (Moved each : moved) {

@@ -14,9 +14,9 @@ import java.util.List;
  * @param fromMinute from when it is waited for, minutes since the start
  * @param untilMinute when it comes
  */
-public record WaterTimer(String key, What what, String name, double fromMinute, double untilMinute) {
+public record WaterTimer(String key, Awaited what, String name, double fromMinute, double untilMinute) {
     /** What is waited for. */
-    public enum What {
+    public enum Awaited {
         /** Hands off until then. */
         CAST,
         CLIPS,
@@ -30,7 +30,7 @@ public record WaterTimer(String key, What what, String name, double fromMinute, 
     static List<WaterTimer> of(AtTheChair chair) {
         List<WaterTimer> timers = new ArrayList<>();
         Routine routine = chair.done();
-        Mark cast = mark(chair, Mark.What.CAST_SET);
+        Mark cast = mark(chair, Mark.Moment.CAST_SET);
         if (cast != null) {
             double from = chair.course().visits().stream()
                     .filter(visit -> visit.step().holds() && visit.endMinute() <= cast.minute())
@@ -40,17 +40,17 @@ public record WaterTimer(String key, What what, String name, double fromMinute, 
             // While hands still shape there is nothing to keep off.
             double shaped = lastTouchBefore(chair, cast.minute());
             timers.add(new WaterTimer(
-                    "cast", What.CAST, "Hands off until the cast", Math.max(from, shaped), cast.minute()));
+                    "cast", Awaited.CAST, "Hands off until the cast", Math.max(from, shaped), cast.minute()));
         }
-        Mark clips = mark(chair, Mark.What.CLIPS_OUT);
+        Mark clips = mark(chair, Mark.Moment.CLIPS_OUT);
         if (clips != null) {
             double from = begins(chair, Action.CLIP_ROOTS);
-            timers.add(new WaterTimer("clips", What.CLIPS, "Clips out", from, clips.minute()));
+            timers.add(new WaterTimer("clips", Awaited.CLIPS, "Clips out", from, clips.minute()));
         }
-        Mark dry = mark(chair, Mark.What.ROOTS_DRY);
+        Mark dry = mark(chair, Mark.Moment.ROOTS_DRY);
         boolean breaks = routine.steps().stream().anyMatch(step -> step.action() == Action.BREAK_CAST);
         if (dry != null && cast != null && breaks) {
-            timers.add(new WaterTimer("dry", What.DRY, "Dry: break the cast", cast.minute(), dry.minute()));
+            timers.add(new WaterTimer("dry", Awaited.DRY, "Dry: break the cast", cast.minute(), dry.minute()));
         }
         // What came before it was waited for is no longer waited for.
         timers.removeIf(timer -> timer.fromMinute() > timer.untilMinute());
@@ -76,7 +76,7 @@ public record WaterTimer(String key, What what, String name, double fromMinute, 
     }
 
     /** The last of its kind: a second coat sets again. */
-    private static Mark mark(AtTheChair chair, Mark.What what) {
+    private static Mark mark(AtTheChair chair, Mark.Moment what) {
         return chair.course().tide().marks().stream()
                 .filter(mark -> mark.what() == what)
                 .reduce((first, later) -> later)

@@ -97,7 +97,11 @@ final class ClippedTooLong implements Rule {
         return visit.headTogether();
     }
 
-    /** How wet the head is once a visit is over. */
+    /**
+     * How wet the head is once a visit is over.
+     *
+     * @return percent wet, roots and lengths together
+     */
     private static double after(Wash wash, Visit visit) {
         List<Visit> visits = wash.course().visits();
         int next = visits.indexOf(visit) + 1;

@@ -71,7 +71,11 @@ final class HumectantsAlone implements Rule {
                                                 .build()))));
     }
 
-    /** Where it is worn: outdoors, where that is known, also where that is drier than the room. */
+    /**
+     * Where it is worn: outdoors, where that is known, also where that is drier than the room.
+     *
+     * @return °C
+     */
     private static double dewPoint(Air air) {
         return air.outdoors() == null ? air.dewPointC() : air.outdoors().dewPointC();
     }

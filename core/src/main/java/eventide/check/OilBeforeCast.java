@@ -42,7 +42,7 @@ final class OilBeforeCast implements Rule {
                 continue;
             }
             boolean set = wash.course().tide().marks().stream()
-                    .anyMatch(m -> m.what() == Mark.What.CAST_SET
+                    .anyMatch(m -> m.what() == Mark.Moment.CAST_SET
                             && m.minute() > hold.startMinute()
                             && m.minute() <= layer.startMinute() + .01);
             boolean onPurpose = wash.schools().oil() == Schools.OilPlace.BETWEEN;

@@ -68,7 +68,11 @@ final class TooMuchHold implements Rule {
         return List.of();
     }
 
-    /** Times the advised amount from which it is too much: sooner where touch comes first, later where definition is all. */
+    /**
+     * Times the advised amount from which it is too much: sooner where touch comes first, later where definition is all.
+     *
+     * @return a factor of the advised amount, above 1
+     */
     private static double most(Wash wash) {
         if (wash.goal().softness() >= 2 && wash.goal().softnessFirst()) {
             return LESS_WHERE_SOFT;

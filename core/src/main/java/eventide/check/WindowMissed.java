@@ -92,7 +92,11 @@ final class WindowMissed implements Rule {
         found.add(Finding.of(this, severity, layer.place(), zone, message, mend));
     }
 
-    /** The water it meets: of the roots where it is aimed at those, and what follows in the same turn of hands. */
+    /**
+     * The water it meets: of the roots where it is aimed at those, and what follows in the same turn of hands.
+     *
+     * @return percent wet
+     */
     private static double met(Wash wash, Layer layer, Visit visit) {
         Step step = layer.step();
         boolean roots = step.parts() != null

@@ -264,7 +264,11 @@ final class RefreshMaking {
         return last;
     }
 
-    /** A pea to a coin, by how much hair it is for. */
+    /**
+     * A pea to a coin, by how much hair it is for.
+     *
+     * @return millilitres
+     */
     private double amount(Product styler) {
         double share = zones.stream()
                 .mapToDouble(zone -> Advised.zoneMl(styler, asked.hair(), zone))

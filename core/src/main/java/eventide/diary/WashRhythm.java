@@ -46,7 +46,10 @@ record WashRhythm(int days, String why, DueBy source) {
         return trade(asked.hair());
     }
 
-    /** @param some at least one */
+    /**
+     * @param some at least one
+     * @return in the unit of what is given
+     */
     private static double median(List<Double> some) {
         List<Double> sorted = some.stream().sorted().toList();
         int half = sorted.size() / 2;

@@ -96,7 +96,11 @@ public final class Course {
         return tide;
     }
 
-    /** Percent along the lengths of the whole head at {@link Happenings#nowMinute()}; at the end where that is later. */
+    /**
+     * Percent along the lengths of the whole head at {@link Happenings#nowMinute()}; at the end where that is later.
+     *
+     * @return percent wet
+     */
     public double lengthsNow() {
         return mean(null, lengthsNow);
     }
@@ -106,7 +110,11 @@ public final class Course {
         return mean(null, rootsNow);
     }
 
-    /** The same of the hair one visit works on. */
+    /**
+     * The same of the hair one visit works on.
+     *
+     * @return percent wet
+     */
     public double lengthsNow(Visit visit) {
         return mean(visit.cells(), lengthsNow);
     }
@@ -209,7 +217,11 @@ public final class Course {
         return endTogether;
     }
 
-    /** Roots and lengths of the whole head together. */
+    /**
+     * Roots and lengths of the whole head together.
+     *
+     * @return percent wet
+     */
     double together(double[] lengths, double[] roots) {
         double sum = 0;
         double mass = 0;

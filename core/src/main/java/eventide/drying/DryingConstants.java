@@ -94,7 +94,11 @@ final class DryingConstants {
         return LEAST_OPENNESS + (MOST_OPENNESS - LEAST_OPENNESS) / (1 + blanket * blanket * blanket);
     }
 
-    /** The hairline stands free, the nape lies under; the mean over a head is 1. */
+    /**
+     * The hairline stands free, the nape lies under; the mean over a head is 1.
+     *
+     * @return a factor about 1
+     */
     private static double exposure(Zone zone) {
         return switch (zone) {
             case HAIRLINE -> 1.30;
@@ -105,7 +109,11 @@ final class DryingConstants {
         };
     }
 
-    /** How far a dryer's stream gets into the lengths. */
+    /**
+     * How far a dryer's stream gets into the lengths.
+     *
+     * @return a factor about 1
+     */
     static double reachOfDryer(Density density) {
         return switch (density) {
             case LOW -> 1.1;
@@ -114,7 +122,11 @@ final class DryingConstants {
         };
     }
 
-    /** Roots against lengths under a dryer that is aimed at neither. */
+    /**
+     * Roots against lengths under a dryer that is aimed at neither.
+     *
+     * @return a factor below 1
+     */
     static double rootsUnderDryer(Density density) {
         return switch (density) {
             case LOW -> .80;

@@ -18,12 +18,17 @@ final class Evaporation {
      * @param wet percent at the start
      * @param rate percent a minute while fully wet, 0 or more
      * @param release ease of the falling period, 1 for medium porosity
+     * @return percent wet
      */
     static double after(double wet, double rate, double release, double minutes) {
         return after(wet, rate, release, minutes, Double.NaN);
     }
 
-    /** As {@link #after}, with what {@link #falls} gives for the whole time where it is known already. */
+    /**
+     * As {@link #after}, with what {@link #falls} gives for the whole time where it is known already.
+     *
+     * @return percent wet
+     */
     static double after(double wet, double rate, double release, double minutes, double falls) {
         if (wet <= 0 || rate <= 0 || minutes <= 0) {
             return Math.max(0, wet);
@@ -72,6 +77,7 @@ final class Evaporation {
      * What gravity leaves of dripping hair.
      *
      * @param kept as {@link #drains} gives it for the time
+     * @return percent wet
      */
     static double drained(double wet, double kept) {
         return wet <= DRAINS_TO ? wet : DRAINS_TO + (wet - DRAINS_TO) * kept;

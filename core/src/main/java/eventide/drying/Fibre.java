@@ -22,7 +22,11 @@ final class Fibre {
         return REGAIN[i - 1] + at * (REGAIN[i] - REGAIN[i - 1]);
     }
 
-    /** Water between the fibres of dripping hair [OURS, inside 1.0–1.5]: lifted cuticles hold more. */
+    /**
+     * Water between the fibres of dripping hair [OURS, inside 1.0–1.5]: lifted cuticles hold more.
+     *
+     * @return grams of water a gram of hair
+     */
     static double betweenFibres(Porosity porosity) {
         return switch (porosity) {
             case LOW -> 1.1;
@@ -31,12 +35,20 @@ final class Fibre {
         };
     }
 
-    /** All that 100 % stands for: from level with this air to dripping. */
+    /**
+     * All that 100 % stands for: from level with this air to dripping.
+     *
+     * @return grams of water a gram of hair
+     */
     static double capacity(Porosity porosity, double relativeHumidity) {
         return betweenFibres(porosity) + .31 - regain(relativeHumidity);
     }
 
-    /** Ease with which the last water leaves the fibre, against medium [OURS; CP: low is slow, high loses it fast]. */
+    /**
+     * Ease with which the last water leaves the fibre, against medium [OURS; CP: low is slow, high loses it fast].
+     *
+     * @return a factor about 1
+     */
     static double release(Porosity porosity) {
         return switch (porosity) {
             case LOW -> .85;

@@ -191,7 +191,11 @@ final class Flow {
         return grams;
     }
 
-    /** Hands leave what is dry and hold the dryer on the rest, which gains by it as any part of a head does that is aimed at. */
+    /**
+     * Hands leave what is dry and hold the dryer on the rest, which gains by it as any part of a head does that is aimed at.
+     *
+     * @return a factor of 1 or more
+     */
     private double turnedToWhatIsWet() {
         double wet = 0;
         double all = 0;
@@ -209,12 +213,20 @@ final class Flow {
         return Math.max(cell.roots, cell.lengthsWetness()) > STILL_WET;
     }
 
-    /** A stream held on part of a head serves that part the better, though not in proportion. */
+    /**
+     * A stream held on part of a head serves that part the better, though not in proportion.
+     *
+     * @return a factor of 1 or more
+     */
     private static double gained(double share) {
         return Math.min(MOST_GAINED, Math.pow(share, GAINS_BY));
     }
 
-    /** As the lengths dry, hands turn the stream to what is wet yet, and dry hair lets it through: at most as if it were aimed. */
+    /**
+     * As the lengths dry, hands turn the stream to what is wet yet, and dry hair lets it through: at most as if it were aimed.
+     *
+     * @return a factor of 1 or more
+     */
     private double turned(double lengths, int i) {
         if (!byHand || !aimed[i] || lengths >= CRITICAL) {
             return 1;
@@ -254,7 +266,11 @@ final class Flow {
         cell.roots = Evaporation.after(cell.roots, rootsRates[i] * scale * turned, cell.release, minutes, falls);
     }
 
-    /** What the falling period leaves of a cell's water, worked out once for pieces of the same length. */
+    /**
+     * What the falling period leaves of a cell's water, worked out once for pieces of the same length.
+     *
+     * @return a share from 0 to 1
+     */
     private double fall(double[] known, double[] rates, int i, double minutes) {
         if (Double.isNaN(known[i])) {
             known[i] = Evaporation.falls(rates[i], cells[i].release, minutes);
@@ -322,7 +338,11 @@ final class Flow {
         return Math.max(ambient, blown * (rootsOnly ? LENGTHS_NOT_AIMED : 1));
     }
 
-    /** The same of the roots, which hair lies over: lifted, clipped or pulled they are more open, at most as open as lengths. */
+    /**
+     * The same of the roots, which hair lies over: lifted, clipped or pulled they are more open, at most as open as lengths.
+     *
+     * @return of the same unit as the rates of the lengths
+     */
     private double rootsRate(Cell cell, int i) {
         double cover = cover(cell, i);
         double open = cell.rootOpenness * (cell.clipped ? CLIPS_OPEN : 1);
@@ -341,7 +361,11 @@ final class Flow {
         return Math.max(ambient, blown * Math.min(most, share));
     }
 
-    /** How the head is held and what tension is given open the roots, in air a little, under a dryer as well. */
+    /**
+     * How the head is held and what tension is given open the roots, in air a little, under a dryer as well.
+     *
+     * @return a factor about 1
+     */
     private static double opening(Step step, Cell cell) {
         double held = Held.opening(step.position(), cell.zone);
         return Boolean.TRUE.equals(step.tension()) ? held * TENSION_OPENS : held;

@@ -45,7 +45,11 @@ final class Head {
         return sum / grams;
     }
 
-    /** The same at the roots. */
+    /**
+     * The same at the roots.
+     *
+     * @return percent wet
+     */
     double meanRoots() {
         double sum = 0;
         for (Cell cell : cells) {
@@ -54,7 +58,11 @@ final class Head {
         return sum / grams;
     }
 
-    /** Of all water, in g. */
+    /**
+     * Of all water, in g.
+     *
+     * @return grams
+     */
     double water() {
         double water = 0;
         for (Cell cell : cells) {

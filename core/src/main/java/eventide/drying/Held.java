@@ -19,6 +19,7 @@ final class Held {
      * another, each place has its better turn.
      *
      * @param positions null or empty where the step does not say
+     * @return a factor about 1
      */
     static double opening(List<Position> positions, Zone zone) {
         if (positions == null || positions.isEmpty()) {
@@ -33,7 +34,11 @@ final class Held {
         return changed ? Math.max(CHANGED, best) : best;
     }
 
-    /** One position at one zone [CP that it helps and where; the figures OURS]. */
+    /**
+     * One position at one zone [CP that it helps and where; the figures OURS].
+     *
+     * @return a factor about 1
+     */
     private static double opening(Position position, Zone zone) {
         boolean atTheBack = zone == Zone.NAPE || zone == Zone.BACK;
         return switch (position) {

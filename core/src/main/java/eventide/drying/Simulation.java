@@ -336,7 +336,11 @@ final class Simulation {
         }
     }
 
-    /** Advances; a piece that would pass the target level is taken back and cut to end on it. Returns what was used. */
+    /**
+     * Advances; a piece that would pass the target level is taken back and cut to end on it. Returns what was used.
+     *
+     * @return minutes, at most the piece's own
+     */
     private double advanceUntil(Flow flow, double before, double target, double dt) {
         kept.keep();
         flow.advance(dt);
@@ -350,7 +354,11 @@ final class Simulation {
         return cut;
     }
 
-    /** Where cloth pressed on hair leaves it. */
+    /**
+     * Where cloth pressed on hair leaves it.
+     *
+     * @return percent wet
+     */
     private static double clothLeaves(double wetness) {
         return Math.min(MICROPLOPPED, Math.max(CLOTH_LEAVES, wetness - CLOTH_TAKES));
     }

@@ -39,7 +39,11 @@ public final class StepDuration {
         return wholeHead(step, hair, size(hair));
     }
 
-    /** How long hands take for this head against the head the plain figures are for. */
+    /**
+     * How long hands take for this head against the head the plain figures are for.
+     *
+     * @return a factor, 1 for a head of usual mass
+     */
     static double size(Hair hair) {
         return Math.pow(Math.max(10, HairMass.grams(hair)) / USUAL_GRAMS, .6);
     }

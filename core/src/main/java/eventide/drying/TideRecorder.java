@@ -63,18 +63,18 @@ final class TideRecorder {
             roots.add(round(lastRoots + at * (wetRoots - lastRoots)));
         }
         if (!Double.isNaN(castAt) && wetLengths <= castAt) {
-            mark(Mark.What.CAST_SET, crossing(minute, lastLengths, wetLengths, castAt));
+            mark(Mark.Moment.CAST_SET, crossing(minute, lastLengths, wetLengths, castAt));
             castAt = Double.NaN;
         }
         if (clipped && wetLengths <= CLIPS_OUT_AT && lastLengths > CLIPS_OUT_AT) {
-            mark(Mark.What.CLIPS_OUT, crossing(minute, lastLengths, wetLengths, CLIPS_OUT_AT));
+            mark(Mark.Moment.CLIPS_OUT, crossing(minute, lastLengths, wetLengths, CLIPS_OUT_AT));
         }
         if (lengthsWereWet && wetLengths < Wetness.DRY_BELOW) {
-            mark(Mark.What.LENGTHS_DRY, crossing(minute, lastLengths, wetLengths, Wetness.DRY_BELOW));
+            mark(Mark.Moment.LENGTHS_DRY, crossing(minute, lastLengths, wetLengths, Wetness.DRY_BELOW));
             lengthsWereWet = false;
         }
         if (rootsWereWet && wetRoots < Wetness.DRY_BELOW) {
-            mark(Mark.What.ROOTS_DRY, crossing(minute, lastRoots, wetRoots, Wetness.DRY_BELOW));
+            mark(Mark.Moment.ROOTS_DRY, crossing(minute, lastRoots, wetRoots, Wetness.DRY_BELOW));
             rootsWereWet = false;
         }
         lastMinute = minute;
@@ -87,7 +87,7 @@ final class TideRecorder {
         return lastMinute + at * (minute - lastMinute);
     }
 
-    private void mark(Mark.What what, double minute) {
+    private void mark(Mark.Moment what, double minute) {
         marks.add(new Mark(round(minute), what));
     }
 
@@ -107,7 +107,11 @@ final class TideRecorder {
                 null);
     }
 
-    /** To the hundredth. */
+    /**
+     * To the hundredth.
+     *
+     * @return in the unit given
+     */
     static double round(double value) {
         return Math.round(value * 100) / 100.0;
     }

@@ -94,12 +94,20 @@ public final class Visit {
         return endMinute;
     }
 
-    /** How long it takes, 0 where its water was reached already. */
+    /**
+     * How long it takes, 0 where its water was reached already.
+     *
+     * @return minutes, 0 or more
+     */
     public double minutes() {
         return endMinute - startMinute;
     }
 
-    /** Without those in which hands were off. */
+    /**
+     * Without those in which hands were off.
+     *
+     * @return minutes, at most {@link #minutes}
+     */
     double workMinutes() {
         return endMinute - startMinute - restedMinutes;
     }
@@ -171,7 +179,11 @@ public final class Visit {
         return (zoneBits() & 1 << zone.ordinal()) != 0;
     }
 
-    /** The zones some of it grows in, a bit for each by ordinal. */
+    /**
+     * The zones some of it grows in, a bit for each by ordinal.
+     *
+     * @return one bit a zone
+     */
     public int zoneBits() {
         int bits = zoneBits;
         if (bits == 0) {
@@ -205,7 +217,11 @@ public final class Visit {
         return whole;
     }
 
-    /** Wetness of this visit's hair at the moment another visit begins. */
+    /**
+     * Wetness of this visit's hair at the moment another visit begins.
+     *
+     * @return percent wet
+     */
     public double wetnessAt(Visit moment) {
         return course.mean(cells, moment.lengths);
     }

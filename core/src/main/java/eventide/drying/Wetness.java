@@ -3,7 +3,8 @@ package eventide.drying;
 /** The words for how wet hair is, with where each begins in percent [CP]: 0 level with the room, 100 dripping. */
 public enum Wetness {
     DRY("dry", 0),
-    NEARLY_DRY("nearly dry", 10),
+    /** The trade says so from 10; what lies between dry and that is called the same. */
+    NEARLY_DRY("nearly dry", Wetness.DRY_BELOW),
     DAMP("damp", 35),
     WET("wet", 60),
     SOAKING("soaking", 75),
@@ -32,9 +33,9 @@ public enum Wetness {
 
     /** What a percentage from 0 to 100 is called. */
     public static Wetness of(double percent) {
-        Wetness found = percent < DRY_BELOW ? DRY : NEARLY_DRY;
+        Wetness found = DRY;
         for (Wetness word : values()) {
-            if (word != DRY && word != NEARLY_DRY && percent >= word.from) {
+            if (percent >= word.from) {
                 found = word;
             }
         }

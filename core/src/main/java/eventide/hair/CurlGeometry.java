@@ -4,7 +4,11 @@ package eventide.hair;
 public final class CurlGeometry {
     private CurlGeometry() {}
 
-    /** (stretched − natural) / stretched. */
+    /**
+     * (stretched − natural) / stretched.
+     *
+     * @return a ratio from 0 (hangs as long as it stretches) to below 1
+     */
     public static double shrinkage(double naturalCm, double stretchedCm) {
         return (stretchedCm - naturalCm) / stretchedCm;
     }
@@ -14,7 +18,11 @@ public final class CurlGeometry {
         return 1 / (1 - shrinkage);
     }
 
-    /** Strand along one turn, √((πD)² + p²), in the unit of its arguments [PUB: arc length of a helix]. */
+    /**
+     * Strand along one turn, √((πD)² + p²), in the unit of its arguments [PUB: arc length of a helix].
+     *
+     * @return in the unit of both, at least the rise
+     */
     public static double strandPerTurn(double diameter, double risePerTurn) {
         return Math.hypot(Math.PI * diameter, risePerTurn);
     }

@@ -13,7 +13,11 @@ public final class HairMass {
 
     private HairMass() {}
 
-    /** count × π/4·d² × length × density × layering for hair that is alike all over, in g. */
+    /**
+     * count × π/4·d² × length × density × layering for hair that is alike all over, in g.
+     *
+     * @return dry, in grams
+     */
     public static double grams(Reading reading) {
         double diameterCm = reading.strand().micrometres() * CM_PER_MICROMETRE;
         return reading.density().strands()
@@ -26,12 +30,20 @@ public final class HairMass {
                 * LAYERING;
     }
 
-    /** Hair of one zone, in g. */
+    /**
+     * Hair of one zone, in g.
+     *
+     * @return dry, in grams
+     */
     public static double grams(Hair hair, Zone zone) {
         return grams(hair.at(zone)) * zone.share();
     }
 
-    /** The whole head, zone by zone, in g. */
+    /**
+     * The whole head, zone by zone, in g.
+     *
+     * @return dry, in grams
+     */
     public static double grams(Hair hair) {
         double sum = 0;
         for (Zone zone : Zone.values()) {

@@ -36,7 +36,11 @@ final class Votes {
         return List.copyOf(from);
     }
 
-    /** The level most is said for; of equals the middle one. */
+    /**
+     * The level most is said for; of equals the middle one.
+     *
+     * @return 0, 1 or 2: low, middle, high
+     */
     int level() {
         int best = 1;
         for (int level : new int[] {0, 2}) {

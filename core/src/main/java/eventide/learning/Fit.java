@@ -168,7 +168,11 @@ final class Fit {
         return scatter.with(Math.max(LEAST * usual.noise(), chance), effects);
     }
 
-    /** How large effects are here against the usual, all sources together: where one is small, the others are likelier to be. */
+    /**
+     * How large effects are here against the usual, all sources together: where one is small, the others are likelier to be.
+     *
+     * @return a factor, 1 where they are as large as usual
+     */
     private static double against(ScatterOf usual, Map<Origin, double[]> seen) {
         double sum = ALL_ASSUMED;
         double count = ALL_ASSUMED;
@@ -252,7 +256,11 @@ final class Fit {
         return new double[] {mean, variance + quadratic(rest)};
     }
 
-    /** What some effects of one head come to together: mean and variance, no chance in it. */
+    /**
+     * What some effects of one head come to together: mean and variance, no chance in it.
+     *
+     * @return points, and points squared
+     */
     double[] together(String head, Map<Effect, Double> effects) {
         return correction(head, effects, CERTAIN);
     }
@@ -260,7 +268,11 @@ final class Fit {
     /** So many washes at once that chance is nothing. */
     private static final double CERTAIN = 1e12;
 
-    /** The variance of a sum of the salon's effects. */
+    /**
+     * The variance of a sum of the salon's effects.
+     *
+     * @return points squared
+     */
     private double quadratic(double[] vector) {
         double sum = 0;
         for (int i = 0; i < vector.length; i++) {

@@ -148,13 +148,21 @@ final class Head {
         whole = new Array2DRowRealMatrix(left, false);
     }
 
-    /** What was missed of a wash, by what all others tell: its error left out, and the standard deviation that was to be expected. */
+    /**
+     * What was missed of a wash, by what all others tell: its error left out, and the standard deviation that was to be expected.
+     *
+     * @return points
+     */
     double[] leftOut(int wash) {
         double precision = whole.getEntry(wash, wash);
         return new double[] {explained[wash] / precision, Math.sqrt(1 / precision)};
     }
 
-    /** Square of a wash's own chance, expected once all is known. */
+    /**
+     * Square of a wash's own chance, expected once all is known.
+     *
+     * @return points squared
+     */
     double noise(int wash, double noise) {
         double own = noise / samples.get(wash).weight();
         double mean = own * explained[wash];
@@ -170,7 +178,11 @@ final class Head {
         return new double[] {variance * mean, Math.max(0, variance - variance * variance * quadratic(whole, much))};
     }
 
-    /** Covariances of another score of this head with these, what is the head's own alone. */
+    /**
+     * Covariances of another score of this head with these, what is the head's own alone.
+     *
+     * @return points squared, one a wash
+     */
     double[] covariances(Map<Effect, Double> effects, ScatterOf scatter) {
         double[] with = new double[samples.size()];
         own.forEach((effect, much) -> {
@@ -182,7 +194,11 @@ final class Head {
         return with;
     }
 
-    /** What these washes say of another score of this head. */
+    /**
+     * What these washes say of another score of this head.
+     *
+     * @return points
+     */
     double said(double[] covariances) {
         double sum = 0;
         for (int i = 0; i < covariances.length; i++) {
@@ -191,7 +207,11 @@ final class Head {
         return sum;
     }
 
-    /** How much less is to be known of a score once these washes are, the salon's effects given. */
+    /**
+     * How much less is to be known of a score once these washes are, the salon's effects given.
+     *
+     * @return points squared, from 0 to all that was unknown
+     */
     double known(double[] covariances) {
         return quadratic(inverse, covariances);
     }
@@ -205,7 +225,11 @@ final class Head {
         }
     }
 
-    /** Vector times matrix times vector. */
+    /**
+     * Vector times matrix times vector.
+     *
+     * @return a scalar, 0 or more for a covariance
+     */
     private static double quadratic(RealMatrix matrix, double[] vector) {
         double[] times = matrix.operate(vector);
         double sum = 0;

@@ -119,7 +119,11 @@ public record LabelFound(String words, @Maybe Double hold, @Maybe Double richnes
                         works);
     }
 
-    /** As a shelf is written. */
+    /**
+     * As a shelf is written.
+     *
+     * @return the nearest half
+     */
     private static double toHalf(double points) {
         return Math.round(2 * points) / 2.0;
     }

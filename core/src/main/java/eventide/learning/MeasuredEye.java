@@ -24,7 +24,11 @@ public record MeasuredEye(String rater, ScoreName score, double bias, double dev
         return new Effect(Origin.RATER, rater);
     }
 
-    /** Of the bias as one more witness of what this eye does to a score of the log. */
+    /**
+     * Of the bias as one more witness of what this eye does to a score of the log.
+     *
+     * @return points squared
+     */
     double variance() {
         return deviation * deviation + DRAWN_AGAINST_HEADS * DRAWN_AGAINST_HEADS;
     }

@@ -39,7 +39,11 @@ public final class PairsNeeded {
         return MOST;
     }
 
-    /** Pairs below which no pattern of signs is rare enough: all the same way is as far as they can go. */
+    /**
+     * Pairs below which no pattern of signs is rare enough: all the same way is as far as they can go.
+     *
+     * @return at least 2
+     */
     static int fewest(double confidence) {
         int n = 2;
         while (2 / Math.pow(2, n) > 1 - confidence) {

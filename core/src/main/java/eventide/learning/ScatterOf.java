@@ -42,7 +42,11 @@ final class ScatterOf {
         return score == ScoreName.SHRINKAGE ? 6 : score == ScoreName.DAYS ? .75 : 1;
     }
 
-    /** Variance of one score about what is known of it. */
+    /**
+     * Variance of one score about what is known of it.
+     *
+     * @return points squared
+     */
     double noise() {
         return noise;
     }

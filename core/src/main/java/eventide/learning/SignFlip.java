@@ -71,7 +71,11 @@ final class SignFlip {
         return new double[] {means[refused - 1], means[means.length - refused]};
     }
 
-    /** Of all subsets, sorted; of many pairs of a drawn lot of them. */
+    /**
+     * Of all subsets, sorted; of many pairs of a drawn lot of them.
+     *
+     * @return points, lowest first
+     */
     private double[] means() {
         if (subsetMeans == null) {
             subsetMeans = isExact() ? every() : drawn();
@@ -80,7 +84,11 @@ final class SignFlip {
         return subsetMeans;
     }
 
-    /** Each subset's sum is a smaller one's and one difference more. */
+    /**
+     * Each subset's sum is a smaller one's and one difference more.
+     *
+     * @return one a subset that is not empty
+     */
     private double[] every() {
         int n = differences.length;
         double[] sums = new double[1 << n];
@@ -93,7 +101,11 @@ final class SignFlip {
         return means;
     }
 
-    /** Each pair is in or out by a coin; an empty draw is thrown again. */
+    /**
+     * Each pair is in or out by a coin; an empty draw is thrown again.
+     *
+     * @return one a draw, 0 for an empty one
+     */
     private double[] drawn() {
         Random random = new Random(SEED);
         double[] means = new double[DRAWN];

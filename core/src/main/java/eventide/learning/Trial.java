@@ -86,7 +86,11 @@ public record Trial(
         return interval[0] > -margin && interval[1] < margin ? Verdict.NO_DIFFERENCE : Verdict.NOT_YET;
     }
 
-    /** A pair's difference as it would be if neither side were weaker. */
+    /**
+     * A pair's difference as it would be if neither side were weaker.
+     *
+     * @return points to be taken off the difference
+     */
     private static double without(TrialPair pair, double side) {
         // b stood on the other side than a.
         return pair.aSide() == null ? 0 : pair.aSide() == Half.LEFT ? side : -side;
@@ -103,7 +107,11 @@ public record Trial(
         return new SideEffect(round((mean(right) - mean(left)) / 2), round(interval[0] / 2), round(interval[1] / 2));
     }
 
-    /** Of the pairs that had the first on that side. */
+    /**
+     * Of the pairs that had the first on that side.
+     *
+     * @return points, b less a
+     */
     private static double[] differences(List<TrialPair> pairs, Half aSide) {
         return pairs.stream()
                 .filter(pair -> pair.aSide() == aSide)
@@ -111,7 +119,11 @@ public record Trial(
                 .toArray();
     }
 
-    /** Pairs more until a difference of the margin would show, by these pairs' own scatter and the usual one. */
+    /**
+     * Pairs more until a difference of the margin would show, by these pairs' own scatter and the usual one.
+     *
+     * @return at least 1
+     */
     private static int stillNeeded(double[] differences, double margin, double confidence) {
         int n = differences.length;
         double own = scatter(differences);
@@ -125,7 +137,11 @@ public record Trial(
     /** Pairs that the usual scatter is worth [OURS]. */
     private static final double KNOWN_AS = 4;
 
-    /** Standard deviation of a sample, 0 of fewer than two. */
+    /**
+     * Standard deviation of a sample, 0 of fewer than two.
+     *
+     * @return points
+     */
     private static double scatter(double[] values) {
         double mean = mean(values);
         double sum = Arrays.stream(values).map(v -> (v - mean) * (v - mean)).sum();

@@ -39,7 +39,11 @@ final class TwoGroups {
         return new double[] {at[refused - 1], at[at.length - refused]};
     }
 
-    /** Of each deal but the real one: by how much the first's members that went over differ from the second's that came. */
+    /**
+     * Of each deal but the real one: by how much the first's members that went over differ from the second's that came.
+     *
+     * @return points
+     */
     private static double[] shifts(double[] first, double[] second) {
         int n = first.length + second.length;
         double[] all = Arrays.copyOf(first, n);
@@ -47,7 +51,11 @@ final class TwoGroups {
         return choose(n, first.length) <= EVERY ? every(all, first.length) : drawn(all, first.length);
     }
 
-    /** Every way of dealing them into two groups but the one that was. */
+    /**
+     * Every way of dealing them into two groups but the one that was.
+     *
+     * @return points, one a dealing
+     */
     private static double[] every(double[] all, int size) {
         int[] deal = new int[size];
         for (int i = 0; i < size; i++) {
@@ -73,7 +81,11 @@ final class TwoGroups {
         }
     }
 
-    /** A lot of ways, drawn with the kept seed. */
+    /**
+     * A lot of ways, drawn with the kept seed.
+     *
+     * @return points, one a draw
+     */
     private static double[] drawn(double[] all, int size) {
         Random random = new Random(SEED);
         int[] order = new int[all.length];
@@ -115,7 +127,11 @@ final class TwoGroups {
         return (went - came) / swapped;
     }
 
-    /** Ways to choose so many. */
+    /**
+     * Ways to choose so many.
+     *
+     * @return a count; exact up to 2⁵³
+     */
     private static double choose(int n, int k) {
         double count = 1;
         for (int i = 1; i <= k; i++) {

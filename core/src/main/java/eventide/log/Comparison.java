@@ -43,13 +43,13 @@ public record Comparison(
     /** Over six zones part of that evens out, part (the light, the mood of the day) does not [OURS]. */
     static final double CLEAR_OVERALL = 1;
 
-    private record Score(String name, Function<Rating.ZoneRating, Double> of) {}
+    private record Scored(String name, Function<Rating.ZoneRating, Double> of) {}
 
-    private static final List<Score> SCORES = List.of(
-            new Score("definition", Rating.ZoneRating::definition),
-            new Score("clumping", Rating.ZoneRating::clumping),
-            new Score("frizz", Rating.ZoneRating::frizz),
-            new Score("volume", Rating.ZoneRating::volume));
+    private static final List<Scored> SCORES = List.of(
+            new Scored("definition", Rating.ZoneRating::definition),
+            new Scored("clumping", Rating.ZoneRating::clumping),
+            new Scored("frizz", Rating.ZoneRating::frizz),
+            new Scored("volume", Rating.ZoneRating::volume));
 
     /** Two washes of one head: what was done otherwise, and how the scores moved from the first to the second. */
     public static Comparison of(Washed one, Washed other) {
@@ -71,14 +71,14 @@ public record Comparison(
         if (one == null || other == null) {
             return moved;
         }
-        for (Score score : SCORES) {
+        for (Scored score : SCORES) {
             moved.add(moved(null, score, one.overall(), other.overall(), CLEAR_OVERALL));
         }
         for (Zone zone : Zone.values()) {
             Rating.ZoneRating before = one.byZone().get(zone);
             Rating.ZoneRating after = other.byZone().get(zone);
             if (before != null && after != null) {
-                for (Score score : SCORES) {
+                for (Scored score : SCORES) {
                     moved.add(moved(zone, score, before, after, CLEAR_IN_A_ZONE));
                 }
             }
@@ -88,7 +88,7 @@ public record Comparison(
 
     /** @param clear points from which a difference is more than the same eye's own on two days */
     private static ScoreMoved moved(
-            Zone zone, Score score, Rating.ZoneRating before, Rating.ZoneRating after, double clear) {
+            Zone zone, Scored score, Rating.ZoneRating before, Rating.ZoneRating after, double clear) {
         double one = score.of().apply(before);
         double other = score.of().apply(after);
         double by = Math.round((other - one) * 10) / 10.0;

@@ -39,7 +39,11 @@ final class DryingEffect implements Effect {
         return Math.max(0, Math.min(1, (minutes - CLIPPED_FROM) / (CLIPPED_MINUTES - CLIPPED_FROM)));
     }
 
-    /** From a clip to when it is taken out, or to the end. */
+    /**
+     * From a clip to when it is taken out, or to the end.
+     *
+     * @return minutes
+     */
     private static double minutesClipped(Wash wash, Visit clip, Zone zone) {
         for (Visit visit : wash.stylingIn(zone)) {
             if (visit.step().action() == Action.UNCLIP && visit.startMinute() >= clip.endMinute() - 1e-9) {

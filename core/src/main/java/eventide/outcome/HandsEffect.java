@@ -136,7 +136,11 @@ final class HandsEffect implements Effect {
         }
     }
 
-    /** Straight hair takes little of a shape. */
+    /**
+     * Straight hair takes little of a shape.
+     *
+     * @return a factor from 0 to 1
+     */
     private static double takes(Reading hair) {
         return hair.pattern().isStraight() ? STRAIGHT_TAKES : 1;
     }

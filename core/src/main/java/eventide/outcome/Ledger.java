@@ -49,7 +49,11 @@ class Ledger {
         add.accept(sums);
     }
 
-    /** Before it is bent into the scale. */
+    /**
+     * Before it is bent into the scale.
+     *
+     * @return points, without bounds
+     */
     double sum(ScoreName score) {
         return sums[score.ordinal()];
     }
@@ -75,7 +79,11 @@ class Ledger {
         return new Scores(bent[0], bent[1], bent[2], bent[3], bent[4], bent[5], bent[6], bent[7], bent[8]);
     }
 
-    /** Identity in the middle, smooth and rising toward 0 and the top, never past them. */
+    /**
+     * Identity in the middle, smooth and rising toward 0 and the top, never past them.
+     *
+     * @return from 0 to the most
+     */
     static double bend(double raw, double most) {
         if (raw > most - BEND) {
             return most - BEND * Math.exp(-(raw - (most - BEND)) / BEND);

@@ -217,7 +217,11 @@ public final class OtherStylers {
                 || layer.product().role().moisturises() && layer.product().role() != Role.OIL;
     }
 
-    /** By the order of {@link ScoreName}, before they are bent into the scale. */
+    /**
+     * By the order of {@link ScoreName}, before they are bent into the scale.
+     *
+     * @return points, one a score in the order of {@link ScoreName}
+     */
     private static double[] sums(Ledger ledger) {
         double[] sums = new double[NAMES.length];
         for (int i = 0; i < sums.length; i++) {

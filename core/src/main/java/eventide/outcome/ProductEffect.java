@@ -97,7 +97,11 @@ final class ProductEffect implements Effect {
         }
     }
 
-    /** Fine hair is held by a light or medium gel, coarse asks for a strong one [CP; the figures OURS]. */
+    /**
+     * Fine hair is held by a light or medium gel, coarse asks for a strong one [CP; the figures OURS].
+     *
+     * @return of a hold from 0 to 10
+     */
     private static double needed(Reading hair) {
         return hair.strand() == Strand.FINE ? FINE_NEEDS : hair.strand() == Strand.MEDIUM ? MEDIUM_NEEDS : COARSE_NEEDS;
     }

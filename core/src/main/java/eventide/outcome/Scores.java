@@ -22,7 +22,11 @@ public record Scores(
         double hold,
         double weight,
         double days) {
-    /** One of the scores by name. */
+    /**
+     * One of the scores by name.
+     *
+     * @return from 0 to 10; percent for shrinkage, days for days
+     */
     public double of(ScoreName name) {
         return switch (name) {
             case DEFINITION -> definition;

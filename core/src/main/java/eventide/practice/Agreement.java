@@ -142,7 +142,11 @@ public record Agreement(
     /** Less than this is no difference but the arithmetic's. */
     private static final double ALIKE = 1e-9;
 
-    /** Of every ordered pair. */
+    /**
+     * Of every ordered pair.
+     *
+     * @return points squared
+     */
     private static double squares(double[] scores) {
         double sum = 0;
         double squared = 0;

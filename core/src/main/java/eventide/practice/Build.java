@@ -24,7 +24,7 @@ public record Build(
         @Maybe @Letters(least = 1, most = 200) String cream,
         @Maybe @Letters(least = 1, most = 200) String gel,
         @Maybe @Letters(least = 1, most = 200) String mousse,
-        Candidate.Hands hands,
+        Candidate.Shaping hands,
         Candidate.Drying drying) {
     public Build {
         Shape.check(Build.class, leaveIn, cream, gel, mousse, hands, drying);

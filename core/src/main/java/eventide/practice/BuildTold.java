@@ -88,7 +88,11 @@ public record BuildTold(
             return (int) Math.round(100 * Math.max(0, Math.min(1, share)));
         }
 
-        /** No more than there are: what is worse than nothing at all has further to go. */
+        /**
+         * No more than there are: what is worse than nothing at all has further to go.
+         *
+         * @return from -100 to 100
+         */
         int points(double worth) {
             return (int) Math.round(Math.max(-100, Math.min(100, 100 * worth / Math.max(UNSEEN, best - none))));
         }

@@ -36,12 +36,20 @@ public enum EyeScore implements Word, Said {
         return learned;
     }
 
-    /** As the eye scored it. */
+    /**
+     * As the eye scored it.
+     *
+     * @return from 0 to 10
+     */
     double given(SwatchReading reading) {
         return given.applyAsDouble(reading);
     }
 
-    /** As it was drawn. */
+    /**
+     * As it was drawn.
+     *
+     * @return from 0 to 10
+     */
     double truth(Swatch swatch) {
         return truth.applyAsDouble(swatch);
     }

@@ -71,7 +71,11 @@ public record FeelReport(
                 words(n, hand, trust));
     }
 
-    /** Two witnesses of one level, each weighed by how sure it is: the variance of what was worked out over both together. */
+    /**
+     * Two witnesses of one level, each weighed by how sure it is: the variance of what was worked out over both together.
+     *
+     * @return from 0 (the hand says nothing) to 1 (it is never off), to the hundredth
+     */
     private static double trust(double squares, int n) {
         double hand = (USUAL_COUNTS * USUAL_OFF * USUAL_OFF + squares) / (USUAL_COUNTS + n);
         double model = MODEL_OFF * MODEL_OFF;

@@ -97,7 +97,11 @@ public record FeltLock(String item, int dryGrams, List<FeltSign> signs) {
         return BANDS.stream().filter(band -> felt >= band.from()).findFirst().orElse(BANDS.get(BANDS.size() - 1));
     }
 
-    /** Any, more often where it matters: between squeezed out and soaking. */
+    /**
+     * Any, more often where it matters: between squeezed out and soaking.
+     *
+     * @return from 0 to 98, whole
+     */
     private static double percent(Random chance) {
         double even = chance.nextDouble();
         return Math.round(chance.nextInt(3) == 0 ? 98 * even : 40 + 50 * even);

@@ -66,7 +66,7 @@ public record Situation(
     public record LayerChoice(Slot slot, String label, List<String> bottles) {}
 
     /** A way of shaping, by its written word and in a stylist's. */
-    public record HandsWay(Candidate.Hands value, String label) {}
+    public record HandsWay(Candidate.Shaping value, String label) {}
 
     /** A way of drying. */
     public record DryingWay(Candidate.Drying value, String label) {}
@@ -123,7 +123,7 @@ public record Situation(
     }
 
     /** Ways of shaping this head may be given here. */
-    static List<Candidate.Hands> handsOpen(Query query) {
+    static List<Candidate.Shaping> handsOpen(Query query) {
         return new Ways(query).open().stream().map(Frame::hands).distinct().toList();
     }
 

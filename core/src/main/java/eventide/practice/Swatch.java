@@ -60,7 +60,11 @@ public record Swatch(
         return MOST * (1 - Math.exp(-clumpMillimetres / WIDE)) * (BLURRED + (1 - BLURRED) * definition / MOST);
     }
 
-    /** Width of a clump as a part of the lock's. */
+    /**
+     * Width of a clump as a part of the lock's.
+     *
+     * @return a share of the lock's width, from 0 to 1
+     */
     public double clumpOfLock() {
         return clumpMillimetres / SwatchLock.LOCK_WIDTH;
     }

@@ -72,7 +72,11 @@ public final class SwatchLock {
         this.turns = diameter == 0 ? 0 : length / risePerTurn(diameter, shrinkage);
     }
 
-    /** {@link CurlGeometry#helixShrinkage} solved for the rise. */
+    /**
+     * {@link CurlGeometry#helixShrinkage} solved for the rise.
+     *
+     * @return in the unit of the diameter
+     */
     private static double risePerTurn(double diameter, double shrinkage) {
         double kept = 1 - shrinkage;
         return Math.PI * diameter * kept / Math.sqrt(1 - kept * kept);
@@ -162,13 +166,21 @@ public final class SwatchLock {
         return new SwatchStrand(across, down, bright);
     }
 
-    /** What is undefined stays in the lock all the same: only what frizzes leaves it. */
+    /**
+     * What is undefined stays in the lock all the same: only what frizzes leaves it.
+     *
+     * @return in the unit given, from the middle of the lock
+     */
     private double within(double across) {
         double beyond = Math.abs(across) - half;
         return beyond <= 0 ? across : Math.signum(across) * (half - Math.min(half, beyond) * .5);
     }
 
-    /** A clump is lit as a cord is: its middle more than its edges, its bends where they turn to the light. */
+    /**
+     * A clump is lit as a cord is: its middle more than its edges, its bends where they turn to the light.
+     *
+     * @return from 0 (black) to 1 (white)
+     */
     private double brightness(double place, double angle, double tone) {
         double cord = .45 + .55 * Math.sqrt(Math.max(0, 1 - place * place));
         double bend = .8 + .2 * Math.sin(angle);
@@ -234,7 +246,11 @@ public final class SwatchLock {
         return new SwatchStrand(across, down, bright);
     }
 
-    /** Standard normal, near enough: twelve even chances added up. */
+    /**
+     * Standard normal, near enough: twelve even chances added up.
+     *
+     * @return mean 0, deviation 1, never beyond six
+     */
     private double gauss() {
         double sum = 0;
         for (int i = 0; i < 12; i++) {

@@ -102,7 +102,11 @@ public record SwatchSet(Long seed, @Range(from = 1, to = 40) Integer count, @May
         return errors;
     }
 
-    /** The scores together. */
+    /**
+     * The scores together.
+     *
+     * @return points, the three scores added up
+     */
     private static double error(Swatch swatch, double[][] errors) {
         double sum = 0;
         for (EyeScore score : EyeScore.values()) {

@@ -1,6 +1,7 @@
 package eventide.product;
 
 import eventide.product.LabelReading.Load;
+import eventide.shape.Said;
 
 /**
  * Whether two layers are likely to flake or ball together. A likelihood read off labels and roles; the rub test between
@@ -15,10 +16,21 @@ public record Compatibility(Likelihood flakes, String because, String advice) {
     private static final double RICH = 5;
 
     /** How likely the pair curdles. */
-    public enum Likelihood {
-        LIKELY,
-        POSSIBLE,
-        UNLIKELY
+    public enum Likelihood implements Said {
+        LIKELY("likely to flake"),
+        POSSIBLE("may flake"),
+        UNLIKELY("should go together");
+
+        private final String label;
+
+        Likelihood(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
     }
 
     /** What goes on second over what went on first. All [CP] but the borders, which are [OURS]. */

@@ -5,43 +5,57 @@ import eventide.shape.Said;
 /** What an ingredient is to hair. */
 public enum Family implements Said {
     WATER("water"),
-    PROTEIN("protein"),
-    AMINO_ACID("amino acid"),
-    HUMECTANT("humectant"),
-    FILM_FORMER("film former"),
-    THICKENER("thickener"),
-    OIL("oil"),
-    BUTTER("butter"),
-    WAX("wax"),
-    MINERAL_OIL("mineral oil"),
-    SILICONE("silicone that stays"),
-    SILICONE_VOLATILE("silicone that leaves"),
-    SILICONE_SOLUBLE("soluble silicone"),
-    SULFATE("sulfate"),
-    STRONG_SURFACTANT("strong surfactant"),
-    MILD_SURFACTANT("mild surfactant"),
-    DRYING_ALCOHOL("drying alcohol"),
-    FATTY_ALCOHOL("fatty alcohol"),
-    PARABEN("paraben"),
-    PRESERVATIVE("preservative"),
-    CONDITIONER("conditioner"),
+    PROTEIN("protein", "Pr"),
+    AMINO_ACID("amino acid", "Aa"),
+    HUMECTANT("humectant", "Hu"),
+    FILM_FORMER("film former", "Ff"),
+    THICKENER("thickener", "Th"),
+    OIL("oil", "Oi"),
+    BUTTER("butter", "Bu"),
+    WAX("wax", "Wx"),
+    MINERAL_OIL("mineral oil", "Mi"),
+    SILICONE("silicone that stays", "Si"),
+    SILICONE_VOLATILE("silicone that leaves", "Sv"),
+    SILICONE_SOLUBLE("soluble silicone", "So"),
+    SULFATE("sulfate", "Su"),
+    STRONG_SURFACTANT("strong surfactant", "St"),
+    MILD_SURFACTANT("mild surfactant", "Ms"),
+    DRYING_ALCOHOL("drying alcohol", "Da"),
+    FATTY_ALCOHOL("fatty alcohol", "Fa"),
+    PARABEN("paraben", "Pb"),
+    PRESERVATIVE("preservative", "Pv"),
+    CONDITIONER("conditioner", "Co"),
     EMULSIFIER("emulsifier"),
     CHELATOR("chelator"),
     PH("acidity"),
-    FRAGRANCE("fragrance"),
-    ALLERGEN("named allergen"),
-    ALLERGEN_2023("newer allergen"),
+    FRAGRANCE("fragrance", "Fr"),
+    ALLERGEN("named allergen", "Al"),
+    ALLERGEN_2023("newer allergen", "An"),
     VITAMIN("vitamin"),
-    UV_FILTER("sun filter"),
-    PROPELLANT("propellant"),
+    UV_FILTER("sun filter", "Uv"),
+    PROPELLANT("propellant", "Pp"),
     COLOURANT("colour"),
     EXTRACT("extract"),
     OTHER("other");
 
     private final String label;
 
+    private final String mark;
+
+    /** One that says nothing at the chair. */
     Family(String label) {
+        this(label, null);
+    }
+
+    /** @param mark two letters it is marked with on a label that is read */
+    Family(String label, String mark) {
         this.label = label;
+        this.mark = mark;
+    }
+
+    /** Two letters to stand beside an ingredient; null for a family that says nothing at the chair. */
+    public String mark() {
+        return mark;
     }
 
     @Override

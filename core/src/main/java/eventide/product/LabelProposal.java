@@ -80,7 +80,11 @@ final class LabelProposal {
         return role.usual().mostHold();
     }
 
-    /** By role [CP]: foam brings its own water, a gel thick with gum or carbomer drowns on dripping hair. */
+    /**
+     * By role [CP]: foam brings its own water, a gel thick with gum or carbomer drowns on dripping hair.
+     *
+     * @return lowest and highest percent wet
+     */
     private double[] window(double film) {
         return role == Role.GEL ? gelWindow(film) : usualWindow();
     }

@@ -106,7 +106,11 @@ final class LabelTraits {
         return load;
     }
 
-    /** Sum of the weights of a family's places. */
+    /**
+     * Sum of the weights of a family's places.
+     *
+     * @return 0 where there is none; the first place on the list counts 1
+     */
     static double weight(List<Entry> entries, Family... families) {
         double sum = 0;
         for (Entry entry : entries) {

@@ -48,7 +48,11 @@ public final class Advised {
         return product.role().mlPerGram(reading) * weight * porosity(reading.porosity());
     }
 
-    /** Times as much as middling porosity takes. */
+    /**
+     * Times as much as middling porosity takes.
+     *
+     * @return a factor about 1
+     */
     private static double porosity(Porosity porosity) {
         return switch (porosity) {
             case LOW -> LOW_POROSITY;

@@ -73,7 +73,11 @@ public final class Amounts {
                 byZone(product, asked, forHair == 0 ? 0 : ml / forHair));
     }
 
-    /** Those that get some of it: a step inside may reach only part of what its frame goes round. */
+    /**
+     * Those that get some of it: a step inside may reach only part of what its frame goes round.
+     *
+     * @return pieces, at least 1
+     */
     private static int sections(Routine routine, StepPlace place, Hair hair) {
         if (!place.isInner()) {
             return routine.at(place).sectionsOrOne();

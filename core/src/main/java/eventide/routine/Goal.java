@@ -25,7 +25,11 @@ public record Goal(
         Shape.check(Goal.class, definition, volume, length, softness, longevity, lowFrizz);
     }
 
-    /** How little frizz is wanted: as definition where nothing is said. */
+    /**
+     * How little frizz is wanted: as definition where nothing is said.
+     *
+     * @return a degree from 0 to 3
+     */
     public int lowFrizzOrDefinition() {
         return lowFrizz == null ? definition : lowFrizz;
     }

@@ -5,17 +5,25 @@ import eventide.shape.Said;
 
 /** What keeps the shape while it is slept on [CP]. */
 public enum NightCare implements Said {
-    NONE("nothing over it"),
-    SATIN("a satin bonnet or pillow"),
-    PINEAPPLE("a loose pineapple, with a tie that does not crease, under satin");
+    NONE("nothing over it", "as they are"),
+    SATIN("a satin bonnet or pillow", "satin"),
+    PINEAPPLE("a loose pineapple, with a tie that does not crease, under satin", "pineapple");
 
     /** Hair shorter than this does not reach a high gathering, cm stretched [OURS]. */
     private static final double GATHERS_FROM_CM = 22;
 
     private final String label;
+    private final String brief;
 
-    NightCare(String label) {
+    /** @param brief to choose by, in a word or two */
+    NightCare(String label, String brief) {
         this.label = label;
+        this.brief = brief;
+    }
+
+    /** In a word or two, where there is no room for how it is done. */
+    public String brief() {
+        return brief;
     }
 
     @Override

@@ -55,7 +55,11 @@ public record Routine(
         steps = Frozen.list(steps);
     }
 
-    /** Of the hands: a section each time anything is done on it. What a run through the water costs goes by it. */
+    /**
+     * Of the hands: a section each time anything is done on it. What a run through the water costs goes by it.
+     *
+     * @return a count, at least one a step
+     */
     public int turns() {
         return steps.stream()
                 .mapToInt(step -> (step.sections() == null ? 1 : step.sections())

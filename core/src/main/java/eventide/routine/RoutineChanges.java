@@ -127,7 +127,11 @@ public final class RoutineChanges {
     /** More than all fields of a step together. */
     private static final int SAME = 2 * StepField.values().length;
 
-    /** 0 where they do something else, or with something else; more, the more of their fields agree. */
+    /**
+     * 0 where they do something else, or with something else; more, the more of their fields agree.
+     *
+     * @return a count of fields
+     */
     private static int alike(Step one, Step other) {
         if (!isSame(one, other)) {
             return 0;
@@ -157,7 +161,11 @@ public final class RoutineChanges {
         }
     }
 
-    /** Where the next step that has an answer has it: a gap ends there. */
+    /**
+     * Where the next step that has an answer has it: a gap ends there.
+     *
+     * @return an index, or the one given for none
+     */
     private static int nextAnswer(int[] answers, int after, int none) {
         for (int i = after + 1; i < answers.length; i++) {
             if (answers[i] >= 0) {

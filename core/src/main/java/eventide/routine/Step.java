@@ -191,7 +191,11 @@ public record Step(
         return (zones == null || zones.size() == Zone.values().length) && half == null;
     }
 
-    /** One where it is done in one go. */
+    /**
+     * One where it is done in one go.
+     *
+     * @return pieces, at least 1
+     */
     public int sectionsOrOne() {
         return sections == null ? 1 : sections;
     }

@@ -2,6 +2,7 @@ package eventide.routine;
 
 import eventide.shape.Said;
 import eventide.shape.Word;
+import java.util.List;
 
 /** What a {@link Goal} weighs, in the order a stylist asks for it. */
 public enum Wish implements Word, Said {
@@ -11,6 +12,9 @@ public enum Wish implements Word, Said {
     SOFTNESS("softness", "softness", "no crunch"),
     LONGEVITY("longevity", "days", "how many it must last"),
     LOW_FRIZZ("lowFrizz", "no frizz", "0: it is welcome");
+
+    /** How much of it is wanted, by degrees from 0 to 3. */
+    public static final List<String> DEGREES = List.of("does not matter", "a little", "wanted", "above all");
 
     private final String word;
     private final String label;

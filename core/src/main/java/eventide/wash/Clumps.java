@@ -60,7 +60,11 @@ public final class Clumps {
         return strongest;
     }
 
-    /** Shaping that comes before any drying: spreading first and shaping after is the normal order. */
+    /**
+     * Shaping that comes before any drying: spreading first and shaping after is the normal order.
+     *
+     * @return 0 (none), 1 (forms) or 2 (lays each in its place)
+     */
     private static int strongestAfter(Wash wash, Visit visit, Zone zone) {
         int strongest = 0;
         for (Visit later : Steps.laterOnSameHair(wash, visit)) {

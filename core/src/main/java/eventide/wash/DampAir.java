@@ -14,7 +14,11 @@ public final class DampAir {
 
     private DampAir() {}
 
-    /** Steps of dew point above easy air, below 0 in dry air, from -3 to 3. */
+    /**
+     * Steps of dew point above easy air, below 0 in dry air, from -3 to 3.
+     *
+     * @return steps of {@link #STEP} °C of dew point, from -3 to 3
+     */
     public static double steps(Air air) {
         return Math.max(-MOST_STEPS, Math.min(MOST_STEPS, (air.wornDewPointC() - EASY_DEW_POINT) / STEP));
     }

@@ -12,7 +12,11 @@ import java.util.List;
 public final class Fullness {
     private Fullness() {}
 
-    /** Of some layers in a zone, 0 where none went there. */
+    /**
+     * Of some layers in a zone, 0 where none went there.
+     *
+     * @return times the advised amount
+     */
     public static double of(List<Layer> layers, Zone zone) {
         double full = 0;
         for (Layer layer : layers) {
@@ -30,7 +34,11 @@ public final class Fullness {
         return full;
     }
 
-    /** Of all that coats strands, at most 1: what only finishes does not. */
+    /**
+     * Of all that coats strands, at most 1: what only finishes does not.
+     *
+     * @return times the advised amount, from 0 to 1
+     */
     public static double ofCoat(Wash wash, Zone zone) {
         double full = 0;
         for (Layer layer : wash.layersIn(zone)) {
@@ -41,7 +49,11 @@ public final class Fullness {
         return Math.min(1, full);
     }
 
-    /** Of the hair that is looked at, the part a layer went on. */
+    /**
+     * Of the hair that is looked at, the part a layer went on.
+     *
+     * @return a share: 1 or .5
+     */
     private static double partOn(Wash wash, Layer layer) {
         boolean both = wash.isHalf() || layer.isOn(Half.LEFT) && layer.isOn(Half.RIGHT);
         return both ? 1 : .5;

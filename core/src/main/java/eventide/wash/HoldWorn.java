@@ -18,17 +18,29 @@ public final class HoldWorn {
 
     private HoldWorn() {}
 
-    /** What went on, whatever water it met. */
+    /**
+     * What went on, whatever water it met.
+     *
+     * @return on the scale of a bottle's hold, 0 to 10
+     */
     public static double put(Wash wash, Zone zone) {
         return hold(wash, zone, false);
     }
 
-    /** What met its water: diluted or half spread it holds less. */
+    /**
+     * What met its water: diluted or half spread it holds less.
+     *
+     * @return on the scale of a bottle's hold, at most {@link #put}
+     */
     public static double met(Wash wash, Zone zone) {
         return hold(wash, zone, true);
     }
 
-    /** Of all layers together: the strongest, and a part of the next on what is left of the scale. */
+    /**
+     * Of all layers together: the strongest, and a part of the next on what is left of the scale.
+     *
+     * @return from 0 to 10
+     */
     private static double hold(Wash wash, Zone zone, boolean met) {
         double best = 0;
         double second = 0;
@@ -50,7 +62,11 @@ public final class HoldWorn {
                 || product.role() == Role.LEAVE_IN;
     }
 
-    /** Hold of the strongest and the next, rising with either. */
+    /**
+     * Hold of the strongest and the next, rising with either.
+     *
+     * @return from 0 to 10
+     */
     public static double together(double best, double second) {
         return best + SECOND_HOLD_COUNTS * second * (1 - best / 10);
     }
@@ -72,13 +88,21 @@ public final class HoldWorn {
         return strongest;
     }
 
-    /** What has a cast of its own, of one product; 0 where nothing is worn. */
+    /**
+     * What has a cast of its own, of one product; 0 where nothing is worn.
+     *
+     * @return from 0 to 10
+     */
     public static double strongestHold(Wash wash, Zone zone) {
         Layer strongest = strongest(wash, zone);
         return strongest == null ? 0 : strongest.product().hold();
     }
 
-    /** What is left of hold where hair was outside the window, 1 inside it. */
+    /**
+     * What is left of hold where hair was outside the window, 1 inside it.
+     *
+     * @return on the scale of a bottle's hold, at most {@link #put}
+     */
     private static double met(Wash wash, Layer layer, Zone zone) {
         return TouchUp.onFrizz(wash, layer) ? 1 : Math.exp(-Math.abs(missed(layer, zone)) / MISS_HALVES_HOLD);
     }

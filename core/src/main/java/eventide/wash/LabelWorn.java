@@ -48,7 +48,11 @@ public record LabelWorn(double films, double humectants) {
         return new LabelWorn(share(traits.filmFormers()), share(traits.humectants()));
     }
 
-    /** Of none, little, some and much, in even steps [OURS]. */
+    /**
+     * Of none, little, some and much, in even steps [OURS].
+     *
+     * @return from 0 (none) to 1 (much)
+     */
     private static double share(Load load) {
         return load.ordinal() / (double) (Load.values().length - 1);
     }

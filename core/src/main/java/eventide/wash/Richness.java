@@ -46,12 +46,20 @@ public final class Richness {
         return !wanted && worn > CLEARLY_OVER * borne;
     }
 
-    /** Points of richness worn in a zone, by how much of each went on. */
+    /**
+     * Points of richness worn in a zone, by how much of each went on.
+     *
+     * @return points of richness, 0 to 10 in the advised amount
+     */
     public static double of(Wash wash, Zone zone) {
         return of(wash.layersIn(zone));
     }
 
-    /** Points of richness of layers worn in one place. */
+    /**
+     * Points of richness of layers worn in one place.
+     *
+     * @return points of richness, 0 to 10 in the advised amount
+     */
     public static double of(List<Layer> worn) {
         double left = 0;
         double right = 0;
@@ -63,7 +71,11 @@ public final class Richness {
         return Math.max(left, right);
     }
 
-    /** What a layer weighs: its richness by how much of the advised amount went on. */
+    /**
+     * What a layer weighs: its richness by how much of the advised amount went on.
+     *
+     * @return points of richness, 0 to 10 in the advised amount
+     */
     public static double of(Layer layer) {
         return layer.product().richness() * perPoint(layer);
     }
@@ -75,7 +87,11 @@ public final class Richness {
         return role.weighs() * Math.min(most, layer.fullness());
     }
 
-    /** Points of richness an advised amount of a product leaves. */
+    /**
+     * Points of richness an advised amount of a product leaves.
+     *
+     * @return points of richness, 0 to 10 in the advised amount
+     */
     public static double of(Product product) {
         return product.richness() * product.role().weighs();
     }
@@ -92,7 +108,11 @@ public final class Richness {
         return (share * strand + (1 - share) * porosity) * pattern(reading);
     }
 
-    /** Times what strand and porosity bear: straight and wavy hair shows weight sooner, coils wear it gladly [CP; the figures OURS]. */
+    /**
+     * Times what strand and porosity bear: straight and wavy hair shows weight sooner, coils wear it gladly [CP; the figures OURS].
+     *
+     * @return a factor about 1
+     */
     private static double pattern(Reading reading) {
         if (reading.pattern().isStraight()) {
             return .85;

@@ -26,7 +26,11 @@ public final class Scrunches {
 
     private Scrunches() {}
 
-    /** Most scrunches a pattern takes. */
+    /**
+     * Most scrunches a pattern takes.
+     *
+     * @return a count over all steps on one zone
+     */
     public static int most(Pattern pattern) {
         return pattern.isStraight() || pattern.isWavy() ? WAVY : CURLY;
     }

@@ -89,11 +89,11 @@ public final class Wash {
                     zone, within(course.visits(), visit -> visit.place().index() > lastRinse && visit.isIn(zone)));
         }
         this.castMinute = course.tide().marks().stream()
-                .filter(mark -> mark.what() == Mark.What.CAST_SET)
+                .filter(mark -> mark.what() == Mark.Moment.CAST_SET)
                 .mapToDouble(Mark::minute)
                 .reduce(Double.POSITIVE_INFINITY, (first, later) -> later);
         this.firstCastMinute = course.tide().marks().stream()
-                .filter(mark -> mark.what() == Mark.What.CAST_SET)
+                .filter(mark -> mark.what() == Mark.Moment.CAST_SET)
                 .mapToDouble(Mark::minute)
                 .findFirst()
                 .orElse(Double.POSITIVE_INFINITY);
@@ -249,7 +249,11 @@ public final class Wash {
         return routine;
     }
 
-    /** As {@link Routine#lastRinse()}, asked once. */
+    /**
+     * As {@link Routine#lastRinse()}, asked once.
+     *
+     * @return an index among the steps, or -1
+     */
     public int lastRinse() {
         return lastRinse;
     }
@@ -271,12 +275,20 @@ public final class Wash {
         return air;
     }
 
-    /** As {@link Air#wornDewPointC}: worked out once, for every zone asks. */
+    /**
+     * As {@link Air#wornDewPointC}: worked out once, for every zone asks.
+     *
+     * @return °C
+     */
     public double wornDewPointC() {
         return wornDewPointC;
     }
 
-    /** As {@link Air#driestDewPointC}. */
+    /**
+     * As {@link Air#driestDewPointC}.
+     *
+     * @return °C
+     */
     public double driestDewPointC() {
         return driestDewPointC;
     }
@@ -350,12 +362,20 @@ public final class Wash {
         return zones;
     }
 
-    /** When the last cast of the wash has set; infinite where none does. */
+    /**
+     * When the last cast of the wash has set; infinite where none does.
+     *
+     * @return minutes from the first step
+     */
     public double castMinute() {
         return castMinute;
     }
 
-    /** When the first cast of the wash has set; infinite where none does. */
+    /**
+     * When the first cast of the wash has set; infinite where none does.
+     *
+     * @return minutes from the first step
+     */
     public double firstCastMinute() {
         return firstCastMinute;
     }

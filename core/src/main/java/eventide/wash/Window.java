@@ -32,7 +32,11 @@ public record Window(double low, double high) {
         return wetness < low ? wetness - low : wetness > high ? wetness - high : 0;
     }
 
-    /** Where to bring hair to: well inside, for it goes on drying. */
+    /**
+     * Where to bring hair to: well inside, for it goes on drying.
+     *
+     * @return percent wet, in whole percent
+     */
     public double aim() {
         return Math.round(low + (high - low) * .6);
     }

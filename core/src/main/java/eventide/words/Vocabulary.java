@@ -1,12 +1,16 @@
 package eventide.words;
 
+import eventide.air.DewPointBand;
 import eventide.chair.ChairEvent;
 import eventide.diary.Desk;
 import eventide.diary.DiaryEntry;
+import eventide.drying.Mark;
+import eventide.drying.Wetness;
 import eventide.hair.BuildUpSign;
 import eventide.hair.Comfort;
 import eventide.hair.Condition;
 import eventide.hair.Density;
+import eventide.hair.Occasion;
 import eventide.hair.PhotoView;
 import eventide.hair.Porosity;
 import eventide.hair.ReadingField;
@@ -16,8 +20,10 @@ import eventide.hair.Strand;
 import eventide.hair.Zone;
 import eventide.learning.BottleLearned;
 import eventide.log.FollowingDay;
+import eventide.product.Compatibility;
 import eventide.product.Family;
 import eventide.product.Role;
+import eventide.product.Rubbed;
 import eventide.routine.Action;
 import eventide.routine.BrushDirection;
 import eventide.routine.DetangleFrom;
@@ -37,11 +43,14 @@ import eventide.routine.Tool;
 import eventide.routine.Wish;
 import eventide.shape.Maybe;
 import eventide.shape.Said;
+import eventide.shape.Source;
 import eventide.wash.ScoreName;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /**
  * Everything a step, a head or a score is called, as a stylist reads it: the one place screens and printed pages have their words from.
@@ -70,6 +79,13 @@ import java.util.function.Function;
  * @param signs what is seen at the chair
  * @param readingNames the five readings, by their written name
  * @param views from where a head is photographed
+ * @param marks the moments on the tide that hands wait for
+ * @param sources where a number or a rule comes from
+ * @param occasions what made somebody read the hair again
+ * @param flakes how likely two products curdle on each other
+ * @param rubbed what the fingers saw of two products
+ * @param airs what the air does to hair, by its dew point
+ * @param degrees of a wish, from 0 to 3
  */
 public record Vocabulary(
         Map<String, Drawn> actions,
@@ -79,7 +95,7 @@ public record Vocabulary(
         Map<String, String> tools,
         Map<String, String> zones,
         Map<String, String> scores,
-        Map<String, String> nights,
+        Map<String, NightWord> nights,
         List<WetnessWord> wetness,
         Map<String, String> bottleVerdicts,
         Map<String, String> diary,
@@ -89,14 +105,21 @@ public record Vocabulary(
         Map<String, ScalpWord> scalp,
         Map<String, String> buildUp,
         Map<String, String> comfort,
-        Map<String, String> families,
+        Map<String, FamilyWord> families,
         Map<String, WishWord> wishes,
         Map<String, String> refreshes,
         Map<String, String> views,
         Map<String, String> phases,
         Map<String, String> stepFields,
         Map<String, String> signs,
-        Map<String, String> readingNames) {
+        Map<String, String> readingNames,
+        Map<String, String> marks,
+        Map<String, String> sources,
+        Map<String, String> occasions,
+        Map<String, String> flakes,
+        Map<String, String> rubbed,
+        Map<String, String> airs,
+        List<String> degrees) {
     /** In English, as the trade speaks it. */
     public static final Vocabulary ENGLISH = new Vocabulary(
             words(Action.values(), Action::name, action -> new Drawn(action.label(), action.motion())),
@@ -106,7 +129,7 @@ public record Vocabulary(
             labels(OwnedTool.values()),
             labels(Zone.values()),
             words(ScoreName.values(), ScoreName::word, ScoreName::label),
-            labels(NightCare.values()),
+            words(NightCare.values(), NightCare::name, care -> new NightWord(care.label(), care.brief())),
             WetnessWord.ALL,
             labels(BottleLearned.Standing.values()),
             labels(DiaryEntry.Kind.values()),
@@ -116,14 +139,21 @@ public record Vocabulary(
             words(Scalp.values(), Scalp::name, seen -> new ScalpWord(seen.label(), seen.stopsStyling())),
             labels(BuildUpSign.values()),
             labels(Comfort.values()),
-            labels(Family.values()),
+            words(Family.values(), Family::name, family -> new FamilyWord(family.label(), family.mark())),
             words(Wish.values(), Wish::word, wish -> new WishWord(wish.label(), wish.hint())),
             labels(FollowingDay.Refresh.values()),
             labels(PhotoView.values()),
             labels(Action.Phase.values()),
             words(StepField.values(), StepField::word, StepField::label),
             labels(ChairEvent.Sign.values()),
-            words(ReadingField.values(), ReadingField::word, ReadingField::label));
+            words(ReadingField.values(), ReadingField::word, ReadingField::label),
+            labels(Mark.Moment.values()),
+            labels(Source.values()),
+            labels(Occasion.values()),
+            labels(Compatibility.Likelihood.values()),
+            labels(Rubbed.values()),
+            labels(DewPointBand.values()),
+            Wish.DEGREES);
 
     /**
      * What hands do.
@@ -138,6 +168,20 @@ public record Vocabulary(
      * @param washesOut rinsed out again: its wetness window means nothing
      */
     public record RoleWord(String label, boolean washesOut) {}
+
+    /**
+     * What an ingredient is to hair.
+     *
+     * @param mark two letters to stand beside it; absent where it says nothing at the chair
+     */
+    public record FamilyWord(String label, @Maybe String mark) {}
+
+    /**
+     * What keeps the shape overnight.
+     *
+     * @param brief in a word or two, to choose by
+     */
+    public record NightWord(String label, String brief) {}
 
     /**
      * A level of a reading.
@@ -166,13 +210,10 @@ public record Vocabulary(
      * @param fromPercent the least water that is called so, percent
      */
     public record WetnessWord(int fromPercent, String word) {
-        private static final List<WetnessWord> ALL = List.of(
-                new WetnessWord(90, "dripping"),
-                new WetnessWord(75, "soaking"),
-                new WetnessWord(60, "wet"),
-                new WetnessWord(35, "damp"),
-                new WetnessWord(2, "nearly dry"),
-                new WetnessWord(0, "dry"));
+        private static final List<WetnessWord> ALL = Stream.of(Wetness.values())
+                .sorted(Comparator.reverseOrder())
+                .map(word -> new WetnessWord((int) word.fromPercent(), word.label()))
+                .toList();
     }
 
     /** Levels of a reading, weakest first. */

@@ -132,7 +132,7 @@ public class AtTheChairTest {
 
     private static double dryAt(AtTheChair chair) {
         return chair.course().tide().marks().stream()
-                .filter(mark -> mark.what() == eventide.drying.Mark.What.LENGTHS_DRY)
+                .filter(mark -> mark.what() == eventide.drying.Mark.Moment.LENGTHS_DRY)
                 .mapToDouble(eventide.drying.Mark::minute)
                 .max()
                 .orElseThrow();
@@ -144,7 +144,7 @@ public class AtTheChairTest {
         AtTheChair long1 = chair(95, intoTheGroup(section(94, 0)));
         Ask ask = Live.of(long1).ask();
         assertNotNull(ask, "after an hour and a half what waits is dry");
-        assertEquals(ask.what(), Ask.What.MIST_WAITING);
+        assertEquals(ask.what(), Ask.Remedy.MIST_WAITING);
         assertTrue(ask.wetness() < Heads.GEL.windowLow());
         AtTheChair misted = chair(96, intoTheGroup(section(94, 0), event(95.5, Kind.MISTED, GROUP)));
         assertNull(Live.of(misted).ask());
@@ -162,7 +162,7 @@ public class AtTheChairTest {
                 Step.of(Action.APPLY).product(foam).build(),
                 Step.of(Action.AIR).build());
         AtTheChair wet = chair(routine, 2.1, event(0, Kind.BEGIN, null), event(2, Kind.DONE, 0));
-        assertEquals(Live.of(wet).ask().what(), Ask.What.SQUEEZE);
+        assertEquals(Live.of(wet).ask().what(), Ask.Remedy.SQUEEZE);
         AtTheChair squeezed =
                 chair(routine, 2.5, event(0, Kind.BEGIN, null), event(2, Kind.DONE, 0), event(2.2, Kind.SQUEEZED, 1));
         assertNull(Live.of(squeezed).ask());
@@ -225,10 +225,10 @@ public class AtTheChairTest {
                 chair(30, intoTheGroup(section(9, 0), section(13, 1), section(18, 2), event(20, Kind.DONE, 3)));
         List<WaterTimer> timers = WaterTimer.of(chair);
         WaterTimer cast = timers.get(0);
-        assertEquals(cast.what(), WaterTimer.What.CAST);
+        assertEquals(cast.what(), WaterTimer.Awaited.CAST);
         assertTrue(cast.fromMinute() >= 20 - .01, "the last scrunch is over first: " + cast);
         WaterTimer dry = timers.get(timers.size() - 1);
-        assertEquals(dry.what(), WaterTimer.What.DRY);
+        assertEquals(dry.what(), WaterTimer.Awaited.DRY);
         assertTrue(dry.untilMinute() > cast.untilMinute());
     }
 

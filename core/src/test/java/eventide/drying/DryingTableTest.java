@@ -50,7 +50,7 @@ public class DryingTableTest {
         return new Object[] {Air.of(22, 52), Air.of(20, 60), Air.of(20, 45), Air.of(24, 60), Air.of(24, 45)};
     }
 
-    private static double markMinute(Tide tide, Mark.What what) {
+    private static double markMinute(Tide tide, Mark.Moment what) {
         return tide.marks().stream()
                 .filter(m -> m.what() == what)
                 .mapToDouble(Mark::minute)
@@ -74,8 +74,8 @@ public class DryingTableTest {
             Routine routine = Routine.of(
                     Step.of(Action.APPLY).product(LEAVE_IN).minutes(3.0).build(), air(300));
             Tide tide = TideModel.run(routine, hair, room).tide();
-            within(markMinute(tide, Mark.What.ROOTS_DRY), 120, 180, "roots dry, minutes");
-            within(markMinute(tide, Mark.What.LENGTHS_DRY), 60, 180, "lengths dry, minutes");
+            within(markMinute(tide, Mark.Moment.ROOTS_DRY), 120, 180, "roots dry, minutes");
+            within(markMinute(tide, Mark.Moment.LENGTHS_DRY), 60, 180, "lengths dry, minutes");
         }
     }
 
@@ -88,7 +88,7 @@ public class DryingTableTest {
         }
         within(reached, 195, 285, "lengths 95 % dry, minutes");
         within(tide.roots().get(240), 30, 100, "roots at four hours");
-        within(markMinute(tide, Mark.What.ROOTS_DRY), 20 * 60, Double.POSITIVE_INFINITY, "roots dry");
+        within(markMinute(tide, Mark.Moment.ROOTS_DRY), 20 * 60, Double.POSITIVE_INFINITY, "roots dry");
     }
 
     @Test
@@ -141,13 +141,13 @@ public class DryingTableTest {
             Routine routine = Routine.of(Step.of(Action.MIST).minutes(1.0).build(), air(60))
                     .startingAt(0);
             Tide tide = TideModel.run(routine, hair, room).tide();
-            within(markMinute(tide, Mark.What.LENGTHS_DRY) - 1, 14, 20, "misted hair dry, minutes");
+            within(markMinute(tide, Mark.Moment.LENGTHS_DRY) - 1, 14, 20, "misted hair dry, minutes");
         }
     }
 
     @Test
     public void coldDampRoomTakesMostOfADay() {
         Tide tide = TideModel.run(Routine.of(air(1440)), ROW_7, Air.of(16, 75)).tide();
-        within(markMinute(tide, Mark.What.ROOTS_DRY) / 60, 8, 20, "dry, hours");
+        within(markMinute(tide, Mark.Moment.ROOTS_DRY) / 60, 8, 20, "dry, hours");
     }
 }

@@ -143,7 +143,7 @@ public class TideModelTest {
             Step cup = Step.of(Action.CUP).untilDry(100.0).build();
             Course course = TideModel.run(Routine.of(cup), dense, ROOM);
             double lengths = course.tide().marks().stream()
-                    .filter(mark -> mark.what() == Mark.What.LENGTHS_DRY)
+                    .filter(mark -> mark.what() == Mark.Moment.LENGTHS_DRY)
                     .mapToDouble(Mark::minute)
                     .findFirst()
                     .orElseThrow();

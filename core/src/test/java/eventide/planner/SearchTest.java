@@ -236,7 +236,7 @@ public class SearchTest {
         assertEquals(Planner.bestOf(sleek, frame -> true, Stop.NEVER).choice().sections(), Candidate.Sections.MORE);
         Search search = Planner.search(full, null);
         Candidate smoothed = search.everything().stream()
-                .filter(choice -> choice.isShaped() && choice.hands() == Candidate.Hands.SMOOTH)
+                .filter(choice -> choice.isShaped() && choice.hands() == Candidate.Shaping.SMOOTH)
                 .map(search::judge)
                 .min(Evaluation.BEST_FIRST)
                 .orElseThrow()

@@ -10,7 +10,7 @@ import eventide.planner.Query;
 import eventide.planner.RandomQuery;
 import eventide.planner.Stop;
 import eventide.planner.compose.Candidate.Drying;
-import eventide.planner.compose.Candidate.Hands;
+import eventide.planner.compose.Candidate.Shaping;
 import eventide.planner.compose.Stylers.Slot;
 import eventide.practice.Situation.DryingWay;
 import eventide.practice.Situation.LayerChoice;
@@ -60,7 +60,7 @@ public class BuildTest {
                     one(situation.drying(), random).value());
         }
 
-        Build build(Map<Slot, String> bottles, Hands hands, Drying drying) {
+        Build build(Map<Slot, String> bottles, Shaping hands, Drying drying) {
             return new Build(
                     bottles.get(Slot.LEAVE_IN),
                     bottles.get(Slot.CREAM),
@@ -171,7 +171,7 @@ public class BuildTest {
                 .get(0)
                 .message();
         assertTrue(told.contains("refer first"), told);
-        Build build = new Build(null, null, null, null, Hands.SMOOTH, Drying.AIR);
+        Build build = new Build(null, null, null, null, Shaping.SMOOTH, Drying.AIR);
         expectThrows(
                 InvalidException.class,
                 () -> BuildTold.of(

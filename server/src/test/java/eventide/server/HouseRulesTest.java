@@ -145,7 +145,16 @@ public class HouseRulesTest {
                         "server")
                 .whereLayer("drying")
                 .mayOnlyBeAccessedByLayers(
-                        "wash", "check", "outcome", "planner", "chair", "log", "learning", "diary", "server")
+                        "wash",
+                        "check",
+                        "outcome",
+                        "planner",
+                        "chair",
+                        "log",
+                        "learning",
+                        "diary",
+                        "words",
+                        "server")
                 .whereLayer("routine")
                 .mayOnlyBeAccessedByLayers(
                         "drying",

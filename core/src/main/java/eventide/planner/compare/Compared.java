@@ -62,7 +62,11 @@ public record Compared(
             this(hair, goal, air, schools, limits, one, other, null);
         }
 
-        /** Of the hands, in both. */
+        /**
+         * Of the hands, in both.
+         *
+         * @return a count, both plans together
+         */
         public int turns() {
             return one.turns() + other.turns();
         }

@@ -53,7 +53,11 @@ public final class RoutineDifference {
         return difference;
     }
 
-    /** How much is otherwise, each thing by its weight; 0 where nothing is. */
+    /**
+     * How much is otherwise, each thing by its weight; 0 where nothing is.
+     *
+     * @return from 0 (the same), with no upper end
+     */
     public double size() {
         return size;
     }
@@ -123,7 +127,11 @@ public final class RoutineDifference {
         return routine.places().stream().anyMatch(place -> routine.at(place).action() == action);
     }
 
-    /** The larger over the smaller; without bound against none. */
+    /**
+     * The larger over the smaller; without bound against none.
+     *
+     * @return 1 or more; infinite against 0
+     */
     private static double ratio(double a, double b) {
         double least = Math.min(a, b);
         return least <= 0 ? (a == b ? 1 : Double.POSITIVE_INFINITY) : Math.max(a, b) / least;
@@ -171,7 +179,11 @@ public final class RoutineDifference {
     /** Percent dry from which nobody would call it damp [OURS]. */
     private static final double DRY = 98;
 
-    /** The most that any step is done in. */
+    /**
+     * The most that any step is done in.
+     *
+     * @return pieces, at least 1
+     */
     private static int sections(Routine routine) {
         return routine.steps().stream().mapToInt(Step::sectionsOrOne).max().orElse(1);
     }

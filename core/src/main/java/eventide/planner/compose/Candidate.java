@@ -17,12 +17,12 @@ public record Candidate(
         @Maybe Product cream,
         @Maybe Product gel,
         @Maybe Product mousse,
-        Hands hands,
+        Shaping hands,
         Sections sections,
         Drying drying,
         Details details) {
     /** How hands shape it. */
-    public enum Hands {
+    public enum Shaping {
         SCRUNCH("scrunched"),
         SMOOTH("smoothed in sections"),
         BRUSH("brush-styled"),
@@ -31,7 +31,7 @@ public record Candidate(
 
         public final String label;
 
-        Hands(String label) {
+        Shaping(String label) {
             this.label = label;
         }
     }
@@ -107,7 +107,7 @@ public record Candidate(
 
     /** Hold goes on and is shaped on one section after the other, not over the whole head at once. */
     public boolean isBySection() {
-        return isShaped() && hands != Hands.SCRUNCH;
+        return isShaped() && hands != Shaping.SCRUNCH;
     }
 
     /** Its hands, parting and drying, whatever it wears. */
@@ -120,7 +120,11 @@ public record Candidate(
         return (isShaped() ? hands.label : "nothing shaped") + ", " + drying.label;
     }
 
-    /** The strongest hold worn. */
+    /**
+     * The strongest hold worn.
+     *
+     * @return from 0 (nothing on it holds) to 10
+     */
     public double hold() {
         double strongest = gel == null ? 0 : gel.hold();
         return mousse == null ? strongest : Math.max(strongest, mousse.hold());

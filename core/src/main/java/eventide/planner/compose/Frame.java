@@ -7,4 +7,4 @@ package eventide.planner.compose;
  * @param sections into how many pieces it is parted
  * @param drying how it is dried
  */
-public record Frame(Candidate.Hands hands, Candidate.Sections sections, Candidate.Drying drying) {}
+public record Frame(Candidate.Shaping hands, Candidate.Sections sections, Candidate.Drying drying) {}

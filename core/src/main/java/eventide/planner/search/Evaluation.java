@@ -81,7 +81,11 @@ public final class Evaluation {
         return wash().course().minutes() - stays;
     }
 
-    /** An upper bound of {@link #worth()}: what it is worth where no rule says anything. No rule is asked. */
+    /**
+     * An upper bound of {@link #worth()}: what it is worth where no rule says anything. No rule is asked.
+     *
+     * @return points of worth
+     */
     public double bound() {
         if (Double.isNaN(unflawed)) {
             Wash wash = wash();

@@ -86,7 +86,11 @@ public final class EvaluationCache {
         return new Stayed(minutes == guess ? guessed : composer.compose(choice, minutes), minutes);
     }
 
-    /** Without the last digits, which hang on the guess. */
+    /**
+     * Without the last digits, which hang on the guess.
+     *
+     * @return minutes, to the millionth
+     */
     private static double exactly(double minutes) {
         return Math.rint(minutes * 1e6) / 1e6;
     }
@@ -145,7 +149,11 @@ public final class EvaluationCache {
         return Evaluation.best(judged.values());
     }
 
-    /** Choices that were run so far. */
+    /**
+     * Choices that were run so far.
+     *
+     * @return a count that says how long was looked
+     */
     public int size() {
         return judged.size();
     }

@@ -50,7 +50,7 @@ public final class Forecasts {
     private record Sample(Evaluation plan, Forecast forecast, Layers layers, int sections) {}
 
     /** What a sample stands for; without anything that holds, hands shape nothing and are all one. */
-    private record Way(boolean shaped, Candidate.Hands hands, Candidate.Drying drying) {}
+    private record Way(boolean shaped, Candidate.Shaping hands, Candidate.Drying drying) {}
 
     /**
      * @param details the smaller things of every plan that is forecast

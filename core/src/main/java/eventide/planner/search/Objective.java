@@ -76,7 +76,11 @@ public final class Objective {
                 - limp(scores.weight());
     }
 
-    /** The part that adds up over zones, of scores in the order of {@link ScoreName}. */
+    /**
+     * The part that adds up over zones, of scores in the order of {@link ScoreName}.
+     *
+     * @return points of worth, more is better
+     */
     public static double linear(Goal goal, double[] scores) {
         return (goal.definition() + FLOOR) * scores[ScoreName.DEFINITION.ordinal()]
                 + (goal.definition() + FLOOR) / 2 * scores[ScoreName.CLUMPING.ordinal()]
@@ -87,7 +91,11 @@ public final class Objective {
                 - (goal.lowFrizzOrDefinition() + FLOOR) * scores[ScoreName.FRIZZ.ordinal()];
     }
 
-    /** What weight costs once hair goes limp. */
+    /**
+     * What weight costs once hair goes limp.
+     *
+     * @return points of worth, 0 up to the weight hair bears
+     */
     public static double limp(double weight) {
         return LIMP_COSTS * Math.max(0, weight - LIMP_FROM);
     }
@@ -97,12 +105,20 @@ public final class Objective {
         return unflawed(wash, scores) - flaws(wash);
     }
 
-    /** What it costs to wear clearly more than hair bears: known without any rule being asked. A note where softness comes first. */
+    /**
+     * What it costs to wear clearly more than hair bears: known without any rule being asked. A note where softness comes first.
+     *
+     * @return points of worth to be taken off
+     */
     static double tooRich(Goal goal) {
         return goal.softnessFirst() ? NOTE_COSTS : WARNING_COSTS;
     }
 
-    /** What findings cost, 0 for none. */
+    /**
+     * What findings cost, 0 for none.
+     *
+     * @return points of worth to be taken off
+     */
     static double flaws(Wash wash) {
         double costs = 0;
         for (Finding finding : Checker.plainly(wash)) {
@@ -111,7 +127,11 @@ public final class Objective {
         return costs;
     }
 
-    /** What it is worth where no rule says anything. */
+    /**
+     * What it is worth where no rule says anything.
+     *
+     * @return points of worth, more is better
+     */
     static double unflawed(Wash wash, Scores scores) {
         return ofScores(wash.goal(), scores)
                 - (AirMet.isColdOut(wash) ? DAMP_IN_COLD_COSTS : DAMP_COSTS) * left(wash.course())
@@ -180,7 +200,11 @@ public final class Objective {
     /** Points of worth of clips that come out again at once [OURS]. */
     private static final double FUSS_COSTS = 3;
 
-    /** What it takes to keep it from day to day. */
+    /**
+     * What it takes to keep it from day to day.
+     *
+     * @return points of worth to be taken off, for one who does it herself
+     */
     public static double keeping(boolean refreshed, NightCare night) {
         double nights = night == NightCare.PINEAPPLE ? PINEAPPLE_COSTS : night == NightCare.SATIN ? SATIN_COSTS : 0;
         return nights + (refreshed ? REFRESH_COSTS : 0);

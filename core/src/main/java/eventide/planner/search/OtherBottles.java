@@ -120,7 +120,11 @@ public final class OtherBottles {
         return best;
     }
 
-    /** What is like a plan that broke a limit will hardly keep it. */
+    /**
+     * What is like a plan that broke a limit will hardly keep it.
+     *
+     * @return points of worth, from 0 (it keeps every limit) to a most
+     */
     private static double broken(Evaluation plan) {
         return plan.isFeasible() ? 0 : Math.min(MOST_BROKEN, PlanClass.MINUTE_OVER_COSTS * plan.minutesOver());
     }
@@ -184,7 +188,11 @@ public final class OtherBottles {
         return dosed.mixture().choice(like.frame(), like.details().with(dosed.dose()));
     }
 
-    /** By the plan's own forecast; of what casts where it does not, or does not where it does, by that of the likeliest of those. */
+    /**
+     * By the plan's own forecast; of what casts where it does not, or does not where it does, by that of the likeliest of those.
+     *
+     * @return points of worth, one a mixture in their order
+     */
     private double[] forecasts(Candidate like, List<Dosed> mixed) {
         double[] forecasts = forecasts(runs.of(like), mixed);
         int likeliest = -1;

@@ -86,7 +86,11 @@ public final class PlanClass {
     /** Mixtures looked at before a class is [OURS]. */
     private static final int LOOKED_AT = 6;
 
-    /** What holds and feeds too bears to be alone on the hair, what only holds does not: a rule is known to speak of the one that was run. */
+    /**
+     * What holds and feeds too bears to be alone on the hair, what only holds does not: a rule is known to speak of the one that was run.
+     *
+     * @return points of worth
+     */
     private double worth(Mixture mixture) {
         boolean likeRun = conditions == null || conditions == mixture.isConditioning();
         return forecast.worth(mixture, details.dose(), details.work().foamUnder()) + (likeRun ? 0 : flaws);
@@ -115,13 +119,21 @@ public final class PlanClass {
         return next >= ranked.size() || best == null && failed >= MOST_FAILED;
     }
 
-    /** The most that is to be looked for in it. */
+    /**
+     * The most that is to be looked for in it.
+     *
+     * @return points of worth; a hope, not a bound
+     */
     public double promise() {
         double over = best == null ? MINUTE_OVER_COSTS * Math.max(0, minutesOver) + FAILED_COSTS * failed : 0;
         return promise - over + (isRun() ? OWN_REACH : BORROWED_REACH);
     }
 
-    /** What it would promise if it kept every limit; nothing where it does. */
+    /**
+     * What it would promise if it kept every limit; nothing where it does.
+     *
+     * @return points of worth, or minus infinity
+     */
     public double promiseUnlimited() {
         return best == null && (minutesOver > 0 || failed > 0) ? first : Double.NEGATIVE_INFINITY;
     }

@@ -45,7 +45,11 @@ public final class PlanSpace {
         return ways;
     }
 
-    /** Pieces the head is parted into, by pattern, density, goal and length. */
+    /**
+     * Pieces the head is parted into, by pattern, density, goal and length.
+     *
+     * @return pieces, at least 1
+     */
     public int sections(Frame frame, boolean shaped) {
         return composer.sections(frame, shaped);
     }

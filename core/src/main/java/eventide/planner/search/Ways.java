@@ -20,7 +20,7 @@ public final class Ways {
     /** Each with the usual number of sections. */
     public List<Frame> open() {
         List<Frame> ways = new ArrayList<>();
-        for (Candidate.Hands hands : hands()) {
+        for (Candidate.Shaping hands : hands()) {
             for (Candidate.Drying drying : drying()) {
                 ways.add(new Frame(hands, Candidate.Sections.USUAL, drying));
             }
@@ -28,30 +28,30 @@ public final class Ways {
         return ways;
     }
 
-    private List<Candidate.Hands> hands() {
+    private List<Candidate.Shaping> hands() {
         Schools.Hands school = query.schoolsOrDefault().hands();
         boolean here = school != Schools.Hands.BRUSH || query.limitsOrUsual().has(OwnedTool.BRUSH);
         // Who would brush and has none here works as the goal asks.
         if (school != null && school != Schools.Hands.BY_GOAL && here) {
-            return List.of(Candidate.Hands.valueOf(school.name()));
+            return List.of(Candidate.Shaping.valueOf(school.name()));
         }
-        List<Candidate.Hands> hands = new ArrayList<>();
+        List<Candidate.Shaping> hands = new ArrayList<>();
         boolean wavy = query.hair().pattern().isWavy() || query.hair().pattern().isStraight();
         // Coils too: where there is little time it is what still leaves minutes for something that holds [CP].
-        hands.add(wavy ? Candidate.Hands.SCRUNCH : Candidate.Hands.SMOOTH);
+        hands.add(wavy ? Candidate.Shaping.SCRUNCH : Candidate.Shaping.SMOOTH);
         if (!wavy) {
-            hands.add(Candidate.Hands.SCRUNCH);
+            hands.add(Candidate.Shaping.SCRUNCH);
         }
         // A brush pulls coils apart; who brushes them all the same says so [CP].
         if (query.limitsOrUsual().has(OwnedTool.BRUSH)
                 && !query.hair().pattern().isCoily()) {
-            hands.add(Candidate.Hands.BRUSH);
+            hands.add(Candidate.Shaping.BRUSH);
         }
         if (!wavy) {
-            hands.add(Candidate.Hands.COIL);
+            hands.add(Candidate.Shaping.COIL);
         }
         if (query.hair().pattern().isCoily()) {
-            hands.add(Candidate.Hands.SHINGLE);
+            hands.add(Candidate.Shaping.SHINGLE);
         }
         return hands;
     }

@@ -1,6 +1,7 @@
 package eventide.server.clients;
 
 import eventide.hair.Hair;
+import eventide.hair.Occasion;
 import eventide.routine.Goal;
 import eventide.routine.Limits;
 import eventide.routine.Schools;

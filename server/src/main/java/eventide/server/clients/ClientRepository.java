@@ -2,6 +2,7 @@ package eventide.server.clients;
 
 import eventide.hair.Hair;
 import eventide.hair.HairChanges;
+import eventide.hair.Occasion;
 import eventide.hair.Scalp;
 import eventide.routine.Goal;
 import eventide.routine.Limits;

@@ -2,6 +2,7 @@ package eventide.server.clients;
 
 import eventide.hair.Hair;
 import eventide.hair.HairChanges;
+import eventide.hair.Occasion;
 import eventide.shape.Maybe;
 import java.time.Instant;
 import java.util.List;

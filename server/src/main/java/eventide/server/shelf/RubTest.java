@@ -1,5 +1,6 @@
 package eventide.server.shelf;
 
+import eventide.product.Rubbed;
 import eventide.shape.InvalidException;
 import eventide.shape.Letters;
 import eventide.shape.Maybe;
@@ -8,14 +9,7 @@ import java.time.Instant;
 
 /** Two products rubbed between the fingers: what goes on first, what goes over it, and what came of it. */
 public record RubTest(
-        Long underId, Long overId, Outcome outcome, @Maybe @Letters(most = 2000) String note, @Maybe Instant testedAt) {
-    /** What the fingers saw. */
-    public enum Outcome {
-        SMOOTH,
-        BALLS,
-        FLAKES
-    }
-
+        Long underId, Long overId, Rubbed outcome, @Maybe @Letters(most = 2000) String note, @Maybe Instant testedAt) {
     public RubTest {
         Shape.check(RubTest.class, underId, overId, outcome, note, testedAt);
         if (underId.equals(overId)) {

@@ -1,5 +1,6 @@
 package eventide.server.shelf;
 
+import eventide.product.Rubbed;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
@@ -33,7 +34,7 @@ class RubTestRepository {
                 .query((row, n) -> new RubTest(
                         row.getLong("under_id"),
                         row.getLong("over_id"),
-                        RubTest.Outcome.valueOf(row.getString("outcome")),
+                        Rubbed.valueOf(row.getString("outcome")),
                         row.getString("note"),
                         row.getObject("tested_at", OffsetDateTime.class).toInstant()))
                 .list();
