@@ -347,7 +347,9 @@ public final class Planner {
             return rivals;
         }
         for (Stylers.Slot slot : Stylers.Slot.values()) {
-            rivals.add(search.bestButFor(taken, slot));
+            Evaluation rival = search.bestButFor(taken, slot);
+            // What is left out for want of minutes is said too.
+            rivals.add(rival == null && taken.in(slot) == null ? search.beyondTheTime(taken, slot) : rival);
         }
         rivals.add(
                 search.bestAnotherWay(taken, frame -> frame.drying() == own.drying() && frame.hands() != own.hands()));

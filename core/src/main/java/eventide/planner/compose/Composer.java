@@ -42,6 +42,8 @@ public final class Composer {
     private static final double FIVE = 5;
     /** Foam that lifts a crown: two eggs [CP: an egg is about 40 ml]. */
     private static final double CROWN_FOAM_ML = 80;
+    /** Where foam goes over a gel. */
+    private static final Set<Zone> CROWN_ALONE = Set.of(Zone.CROWN);
     /** Where a school wants the hair at the gel, percent: soaking, or damp [CP]. */
     public static final double SOAKING = 80;
 
@@ -130,11 +132,12 @@ public final class Composer {
             shape(choice, hold, sections, steps);
         }
         if (both && !under) {
-            meet(choice, choice.mousse(), steps);
+            // The rest keeps the water its gel is setting in.
+            meet(choice, choice.mousse(), CROWN_ALONE, steps);
             StepBuilder apply = Step.of(Action.APPLY)
                     .product(choice.mousse())
                     .technique(Technique.PAT)
-                    .zones(Set.of(Zone.CROWN));
+                    .zones(CROWN_ALONE);
             double ml = dose.hold().factor * Advised.zoneMl(choice.mousse(), query.hair(), Zone.CROWN);
             steps.add(
                     ml > CROWN_FOAM_ML
@@ -163,7 +166,7 @@ public final class Composer {
     private void shape(Candidate choice, Product hold, int sections, List<Step> steps) {
         boolean free = leavesRootsFree();
         Details.Share amount = choice.details().dose().hold();
-        if (choice.hands() == Candidate.Hands.SCRUNCH) {
+        if (choice.hands() == Candidate.Shaping.SCRUNCH) {
             meet(choice, hold, steps);
             Technique technique = hold.role() == Role.MOUSSE ? Technique.PRAYING_HANDS : Technique.GLAZE;
             steps.add(dosed(
@@ -173,9 +176,9 @@ public final class Composer {
             scrunch(choice, steps);
             return;
         }
-        boolean slides = choice.hands() == Candidate.Hands.BRUSH || choice.hands() == Candidate.Hands.COIL;
+        boolean slides = choice.hands() == Candidate.Shaping.BRUSH || choice.hands() == Candidate.Shaping.COIL;
         double aim = slides ? slippery(aim(choice, hold), hold) : aim(choice, hold);
-        squeezeFor(choice, hold, steps);
+        squeezeFor(choice, hold, null, steps);
         Tool cover = query.limitsOrUsual().has(OwnedTool.CAP)
                 ? Tool.CAP
                 : query.limitsOrUsual().has(OwnedTool.TSHIRT) ? Tool.TSHIRT : null;
@@ -200,9 +203,9 @@ public final class Composer {
                 .order(choice.details().work().order().zones)
                 .steps(inner)
                 .build());
-        if (choice.hands() == Candidate.Hands.BRUSH) {
+        if (choice.hands() == Candidate.Shaping.BRUSH) {
             afterBrushing(choice, steps);
-        } else if (choice.hands() == Candidate.Hands.SMOOTH && !pattern.isCoily()) {
+        } else if (choice.hands() == Candidate.Shaping.SMOOTH && !pattern.isCoily()) {
             scrunch(choice, steps);
         }
     }
@@ -263,17 +266,31 @@ public final class Composer {
 
     /** Brings hair to the water a product works in; a step that changes nothing is taken out again at the end. */
     private void meet(Candidate choice, Product product, List<Step> steps) {
-        squeezeFor(choice, product, steps);
+        meet(choice, product, null, steps);
+    }
+
+    /** @param zones all of the head where null */
+    private void meet(Candidate choice, Product product, Set<Zone> zones, List<Step> steps) {
+        squeezeFor(choice, product, zones, steps);
         if (product.windowLow() > 40 || isSoaked(product)) {
-            steps.add(Step.of(Action.MIST).toWetness(aim(choice, product)).build());
+            steps.add(Step.of(Action.MIST)
+                    .zones(zones)
+                    .toWetness(aim(choice, product))
+                    .build());
         }
     }
 
-    /** Brings the hair to a product's water where it comes wetter. */
-    private void squeezeFor(Candidate choice, Product product, List<Step> steps) {
+    /**
+     * Brings the hair to a product's water where it comes wetter.
+     *
+     * @param zones all of the head where null
+     */
+    private void squeezeFor(Candidate choice, Product product, Set<Zone> zones, List<Step> steps) {
         if (isSqueezedFor(product, query.schoolsOrDefault())) {
-            steps.add(
-                    Step.of(Action.SQUEEZE).toWetness(squeezed(choice, product)).build());
+            steps.add(Step.of(Action.SQUEEZE)
+                    .zones(zones)
+                    .toWetness(squeezed(choice, product))
+                    .build());
         }
     }
 
@@ -324,7 +341,11 @@ public final class Composer {
         return inFives(to, product.windowLow(), product.windowHigh());
     }
 
-    /** The nearest level that a hand can tell from the next, inside a window where there is one: levels are said in fives. */
+    /**
+     * The nearest level that a hand can tell from the next, inside a window where there is one: levels are said in fives.
+     *
+     * @return percent wet, in fives where a five lies inside the window
+     */
     private static double inFives(double percent, double low, double high) {
         double nearest = Math.round(percent / FIVE) * FIVE;
         nearest = nearest > high ? Math.floor(high / FIVE) * FIVE : nearest;
@@ -344,7 +365,11 @@ public final class Composer {
         return sections(choice.frame(), choice.isShaped());
     }
 
-    /** 2–3 for wavy to 8 and more for coily; more for definition, fewer for volume [CP], and no more than its length has pieces for. */
+    /**
+     * 2–3 for wavy to 8 and more for coily; more for definition, fewer for volume [CP], and no more than its length has pieces for.
+     *
+     * @return pieces, at least 1
+     */
     public int sections(Frame frame, boolean shaped) {
         double sections = pattern.isStraight() || pattern.isWavy() ? 3 : pattern.isCurly() ? 4 : 8;
         if (query.goal().definition() == 3) {
@@ -358,12 +383,12 @@ public final class Composer {
         }
         // Where nothing holds nobody shapes, and all hands come to the same.
         boolean piecewise =
-                shaped && (frame.hands() == Candidate.Hands.COIL || frame.hands() == Candidate.Hands.SHINGLE);
+                shaped && (frame.hands() == Candidate.Shaping.COIL || frame.hands() == Candidate.Shaping.SHINGLE);
         if (piecewise) {
             sections *= 1.5;
         }
         sections *= frame.sections().factor;
-        int least = !shaped || frame.hands() == Candidate.Hands.SCRUNCH ? 2 : 4;
+        int least = !shaped || frame.hands() == Candidate.Shaping.SCRUNCH ? 2 : 4;
         double most = Math.max(
                 least, Math.min(MOST_PIECES, LEAST_PIECES + query.hair().lengthCm() / CM_FOR_A_PIECE));
         return (int) Math.max(least, Math.round(Math.min(most, sections)));

@@ -289,7 +289,9 @@ public final class Presentation {
                 step = place.index();
             }
         }
-        reasons.add(new Reason(label + ScoreChange.between(judged.wash(), rival.wash()) + ".", Source.OURS, step));
+        String change = ScoreChange.between(judged.wash(), rival.wash()) + ".";
+        String late = rival.isFeasible() ? "" : " There is not the time for it.";
+        reasons.add(new Reason(label + change + late, Source.OURS, step));
     }
 
     /** Whether two plans are alike but for one bottle. */

@@ -316,6 +316,15 @@ public final class Search {
     public Evaluation bestButFor(Candidate taken, Slot slot) {
         return Evaluation.best(run(neighbours.others(taken, slot)));
     }
+
+    /** The likeliest plan that differs in this layer and no other and takes more minutes than there are, null for none. */
+    public Evaluation beyondTheTime(Candidate taken, Slot slot) {
+        return run(neighbours.others(taken, slot)).stream()
+                .filter(plan -> !plan.isFeasible() && Double.isFinite(plan.minutesOver()))
+                .max(Comparator.comparingDouble(Evaluation::bound))
+                .orElse(null);
+    }
+
     /** The best feasible plan that wears the same and is worked in one of some other ways, null for none. */
     public Evaluation bestAnotherWay(Candidate taken, Predicate<Frame> wanted) {
         return Evaluation.best(run(space.frames(Layers.of(taken)).stream()
