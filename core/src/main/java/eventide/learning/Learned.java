@@ -1,6 +1,7 @@
 package eventide.learning;
 
 import eventide.learning.Accuracy.Residual;
+import eventide.shape.Parallel;
 import eventide.wash.ScoreName;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -24,11 +25,11 @@ public final class Learned {
     /** Score by score, side by side; a score nobody gave has no fit. */
     private Learned(List<Sample> samples, List<MeasuredEye> eyes) {
         this.samples = samples;
-        List<Fit> all = Stream.of(ScoreName.values())
-                .parallel()
-                .filter(score -> samples.stream().anyMatch(sample -> sample.has(score)))
-                .map(score -> Fit.of(score, samples, eyes))
-                .toList();
+        List<Fit> all = Parallel.map(
+                Stream.of(ScoreName.values())
+                        .filter(score -> samples.stream().anyMatch(sample -> sample.has(score)))
+                        .toList(),
+                score -> Fit.of(score, samples, eyes));
         for (Fit fit : all) {
             fits.put(fit.score(), fit);
             Map<String, List<Residual>> byHead = leftOut(fit);

@@ -4,6 +4,7 @@ import eventide.learning.PredictionQuestion.NextWash;
 import eventide.learning.PredictionQuestion.PastWash;
 import eventide.outcome.OutcomeModel;
 import eventide.outcome.Scores;
+import eventide.shape.Parallel;
 import eventide.wash.ScoreName;
 import eventide.wash.Wash;
 import java.util.EnumMap;
@@ -32,10 +33,8 @@ public record Prediction(
         NextWash next = asked.next();
         String head = name(next.client());
         List<PastWash> history = asked.history();
-        Learned learned = Learned.of(IntStream.range(0, history.size())
-                .parallel()
-                .mapToObj(i -> sample(id(i), history.get(i), next))
-                .toList());
+        Learned learned = Learned.of(Parallel.map(
+                IntStream.range(0, history.size()).boxed().toList(), i -> sample(id(i), history.get(i), next)));
         Wash wash = next.wash();
         Scores model = OutcomeModel.scores(wash);
         Map<Effect, Double> effects = EffectsIn.of(wash, head, next.rater());

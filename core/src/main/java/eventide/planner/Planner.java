@@ -22,14 +22,15 @@ import eventide.planner.search.Search;
 import eventide.planner.search.Tidied;
 import eventide.planner.search.Ways;
 import eventide.shape.Changed;
+import eventide.shape.Parallel;
 import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
-import java.util.concurrent.ForkJoinTask;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 /**
@@ -145,10 +146,21 @@ public final class Planner {
             }
             best = refined(better);
         }
+        best = heldAfterAll(best);
         if (best != null) {
             searched(best);
         }
         return best;
+    }
+
+    /** Where limits are in the way and nothing holds, what holds is far from settled: the larger steps are tried from there too. */
+    private Evaluation heldAfterAll(Evaluation best) {
+        if (best == null || stop.isDue() || best.choice().isShaped() || !search.isHindered()) {
+            return best;
+        }
+        Evaluation held = refinement().bestOf(searched(best).otherwiseShaped(best), Double.NEGATIVE_INFINITY);
+        Evaluation improved = held == null ? best : improvedAsWorked(held);
+        return Evaluation.BEST_FIRST.compare(improved, best) < 0 ? improved : best;
     }
 
     /** Where limits are in the way, what is best when it is settled need not be once larger steps are tried: the second is tried too. */
@@ -296,21 +308,20 @@ public final class Planner {
         Presentation presentation = new Presentation(
                 query, preparation, this::runnerUps, plan -> refinement().rivals(plan));
         List<Evaluation> chosen = new ArrayList<>();
-        List<ForkJoinTask<Presentation.Written>> written = new ArrayList<>();
+        List<Supplier<Presentation.Written>> written = new ArrayList<>();
         Evaluation next = best;
         while (next != null && next.worth() >= best.worth() - Presentation.WORTH_SHOWING) {
             Evaluation taken = next;
             chosen.add(taken);
             // The smaller things of a rival are decided, and the reasons of each worked out, while the next is looked
             // for.
-            written.add(
-                    ForkJoinTask.adapt(() -> presentation.write(refined(taken))).fork());
+            written.add(Parallel.meanwhile(() -> presentation.write(refined(taken))));
             next = chosen.size() == Presentation.MOST || stop.isDue()
                     ? null
                     : search.rival(unlike(chosen), best.worth() - Presentation.WORTH_SHOWING);
         }
         List<Suggestion> suggestions = Presentation.named(written.stream()
-                .map(ForkJoinTask::join)
+                .map(Supplier::get)
                 .sorted(Comparator.comparing(Presentation.Written::plan, Evaluation.BEST_FIRST))
                 .toList());
         return new Suggestions(suggestions, runs.size(), filter.refused(), null, unfinished())

@@ -30,13 +30,13 @@ import eventide.routine.Schools;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import eventide.shape.Changed;
+import eventide.shape.Parallel;
 import eventide.wash.Features;
 import eventide.wash.ScoreName;
 import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-import java.util.concurrent.ForkJoinPool;
 import org.testng.annotations.Test;
 
 /** The search against a plain loop over everything, and the limits it may not break. */
@@ -126,7 +126,7 @@ public class SearchTest {
     }
 
     @Test
-    public void theSameQuestionIsAnsweredTheSameOnAnyNumberOfCores() throws Exception {
+    public void theSameQuestionIsAnsweredTheSameOnAnyNumberOfCores() {
         for (int i = 0; i < 12; i++) {
             Query query = RandomQuery.of(new Random(500 + i), 30);
             Suggestions one = on(1, query);
@@ -135,13 +135,8 @@ public class SearchTest {
         }
     }
 
-    private static Suggestions on(int threads, Query query) throws Exception {
-        ForkJoinPool pool = new ForkJoinPool(threads);
-        try {
-            return pool.submit(() -> Planner.suggest(query)).get();
-        } finally {
-            pool.shutdown();
-        }
+    private static Suggestions on(int threads, Query query) {
+        return Parallel.among(threads, () -> Planner.suggest(query));
     }
 
     /** What the search forecasts from is the model itself: with the water as it was, a forecast is what a run gives. */

@@ -5,6 +5,7 @@ import eventide.picture.Measurement.Measures;
 import eventide.picture.Measurement.PictureFault;
 import eventide.picture.Measurement.Pixels;
 import eventide.picture.Measurement.Quality;
+import eventide.shape.Parallel;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
@@ -75,10 +76,9 @@ public final class Measurer {
                     sent, scale, Measures.NONE, new Quality(false, faults), null, FITTED_ON, ruler, light);
         }
         List<Look> looks = new ArrayList<>(List.of(look));
-        NUDGES.parallelStream()
-                .map(nudge -> Look.at(nudged(hair, nudge), width))
+        Parallel.map(NUDGES, nudge -> Look.at(nudged(hair, nudge), width)).stream()
                 .filter(Objects::nonNull)
-                .forEachOrdered(looks::add);
+                .forEach(looks::add);
         Double workScale = scale == null ? null : Double.valueOf(scale * smaller / look.scale());
         return new Measurement(
                 sent,

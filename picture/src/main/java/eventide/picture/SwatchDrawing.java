@@ -3,6 +3,7 @@ package eventide.picture;
 import eventide.practice.Swatch;
 import eventide.practice.SwatchLock;
 import eventide.practice.SwatchStrand;
+import eventide.shape.Parallel;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
@@ -46,10 +47,9 @@ public final class SwatchDrawing {
         BufferedImage card = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
         List<SwatchStrand> strands = SwatchLock.of(swatch);
         // Bands of the card have no pixel in common: each is drawn by itself, the strands of every one in their order.
-        IntStream.range(0, BANDS)
-                .parallel()
-                .forEach(
-                        band -> draw(swatch, strands, card, scale, band * height / BANDS, (band + 1) * height / BANDS));
+        Parallel.forEach(
+                IntStream.range(0, BANDS).boxed().toList(),
+                band -> draw(swatch, strands, card, scale, band * height / BANDS, (band + 1) * height / BANDS));
         return card;
     }
 

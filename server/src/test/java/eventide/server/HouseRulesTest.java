@@ -145,16 +145,7 @@ public class HouseRulesTest {
                         "server")
                 .whereLayer("drying")
                 .mayOnlyBeAccessedByLayers(
-                        "wash",
-                        "check",
-                        "outcome",
-                        "planner",
-                        "chair",
-                        "log",
-                        "learning",
-                        "diary",
-                        "words",
-                        "server")
+                        "wash", "check", "outcome", "planner", "chair", "log", "learning", "diary", "words", "server")
                 .whereLayer("routine")
                 .mayOnlyBeAccessedByLayers(
                         "drying",

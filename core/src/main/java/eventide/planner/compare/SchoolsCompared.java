@@ -18,6 +18,7 @@ import eventide.routine.Routine;
 import eventide.routine.SchoolQuestion;
 import eventide.routine.Schools;
 import eventide.shape.Maybe;
+import eventide.shape.Parallel;
 import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -105,10 +106,10 @@ public record SchoolsCompared(List<Disagreement> questions, @Maybe String unfini
                 }
             }
         }
-        List<Answered> answers = asked.parallelStream()
-                .map(one -> stop.isDue() ? null : answer(query, one, best, stop))
-                .filter(Objects::nonNull)
-                .toList();
+        List<Answered> answers =
+                Parallel.map(asked, one -> stop.isDue() ? null : answer(query, one, best, stop)).stream()
+                        .filter(Objects::nonNull)
+                        .toList();
         String unfinished = answers.size() == asked.size()
                 ? null
                 : answers.size() + " of " + asked.size() + " other ways were planned in the time there is.";

@@ -4,6 +4,7 @@ import eventide.planner.Query;
 import eventide.planner.compose.Candidate;
 import eventide.planner.compose.Details;
 import eventide.routine.Limits;
+import eventide.shape.Parallel;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -51,13 +52,14 @@ public final class Exchange {
      * @param singles with one thing decided otherwise each
      */
     public Evaluation best(Evaluation plan, List<Candidate> singles) {
-        List<Evaluation> run = singles.parallelStream()
-                .filter(choice -> !choice.equals(plan.choice()))
-                .distinct()
-                .map(judge)
-                .toList();
+        List<Evaluation> run = Parallel.map(
+                singles.stream()
+                        .filter(choice -> !choice.equals(plan.choice()))
+                        .distinct()
+                        .toList(),
+                judge);
         // What breaks a limit is weighed all the same: by whoever ran it, side by side.
-        run.parallelStream().forEach(Evaluation::worth);
+        Parallel.forEach(run, Evaluation::worth);
         List<Pair> pairs = new ArrayList<>();
         for (int i = 0; i < run.size(); i++) {
             for (int j = i + 1; j < run.size(); j++) {
@@ -65,7 +67,7 @@ public final class Exchange {
             }
         }
         List<Evaluation> all = new ArrayList<>(run);
-        all.addAll(likeliest(plan, pairs).parallelStream().map(judge).toList());
+        all.addAll(Parallel.map(likeliest(plan, pairs), judge));
         return Evaluation.best(all);
     }
 

@@ -16,6 +16,7 @@ import eventide.routine.Action;
 import eventide.routine.Limits;
 import eventide.routine.Step;
 import eventide.routine.Technique;
+import eventide.shape.Parallel;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -72,10 +73,8 @@ public final class Forecasts {
         List<PlanClass> classes = new ArrayList<>();
         List<Layers> layerings = stylers.layerings();
         // Which bottles suit best hardly hangs on how the hair is dried: they are ranked once for all ways.
-        List<List<Mixture>> mixtures = layerings.parallelStream()
-                .map(layers -> space.mixtures()
-                        .usual(layers, details, best(samples, layers.isShaped()).forecast()))
-                .toList();
+        List<List<Mixture>> mixtures = Parallel.map(layerings, layers -> space.mixtures()
+                .usual(layers, details, best(samples, layers.isShaped()).forecast()));
         for (int i = 0; i < layerings.size(); i++) {
             Layers layers = layerings.get(i);
             for (Frame frame : space.frames(layers)) {
@@ -113,7 +112,7 @@ public final class Forecasts {
             }
         }
         Map<Way, Sample> samples = new HashMap<>();
-        List<Sample> run = open.parallelStream().map(this::sample).toList();
+        List<Sample> run = Parallel.map(open, this::sample);
         for (int i = 0; i < open.size(); i++) {
             samples.put(open.get(i), run.get(i));
         }

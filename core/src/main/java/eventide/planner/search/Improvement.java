@@ -4,6 +4,7 @@ import eventide.planner.Query;
 import eventide.planner.compose.Candidate;
 import eventide.planner.compose.Layers;
 import eventide.planner.search.OtherBottles.Dosed;
+import eventide.shape.Parallel;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -86,10 +87,10 @@ public final class Improvement {
     private Evaluation otherwiseWorked(Evaluation plan, List<Dosed> mixed) {
         List<List<Candidate>> ways = new ArrayList<>(search.otherWays(plan));
         ways.addAll(refinement.finishedOtherwise(plan.choice()));
-        Stream<Evaluation> likeliest = ways.parallelStream()
-                .map(way -> bottles.best(mixed, way, plan.worth(), MOST_IDLE_OTHERWISE))
-                .filter(Objects::nonNull)
-                .filter(other -> other.bound() > plan.worth() - WAY_MAY_BRING);
+        Stream<Evaluation> likeliest =
+                Parallel.map(ways, way -> bottles.best(mixed, way, plan.worth(), MOST_IDLE_OTHERWISE)).stream()
+                        .filter(Objects::nonNull)
+                        .filter(other -> other.bound() > plan.worth() - WAY_MAY_BRING);
         return refinement.bestOf(
                 Stream.of(likeliest, otherwiseLayered(plan), otherwiseShaped(plan))
                         .flatMap(some -> some)

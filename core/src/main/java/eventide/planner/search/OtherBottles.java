@@ -11,6 +11,7 @@ import eventide.planner.compose.Stylers;
 import eventide.planner.compose.Stylers.BottleClass;
 import eventide.planner.compose.Stylers.Slot;
 import eventide.planner.search.Forecast.Mixture;
+import eventide.shape.Parallel;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -66,8 +67,7 @@ public final class OtherBottles {
         Forecast forecast = runs.of(taken).forecast(query);
         Mixtures mixtures = new Mixtures(stylers);
         Doses own = taken.details().dose();
-        return amounts.parallelStream()
-                .flatMap(dose -> stylers.layerings().stream()
+        return Parallel.map(amounts, dose -> stylers.layerings().stream()
                         .filter(layers -> layers.isShaped() == taken.isShaped())
                         // Of what does not go on the amount is nothing else either.
                         .filter(layers -> (layers.isMoist() || dose.moisture() == own.moisture())
@@ -76,7 +76,10 @@ public final class OtherBottles {
                                 .likeliest(layers, taken.details().with(dose), forecast)
                                 .stream()
                                 .limit(OTHER_AMOUNTS)
-                                .map(mixture -> new Dosed(mixture, dose, layers))))
+                                .map(mixture -> new Dosed(mixture, dose, layers)))
+                        .toList())
+                .stream()
+                .flatMap(List::stream)
                 .toList();
     }
 
@@ -102,9 +105,8 @@ public final class OtherBottles {
             if (next.isEmpty()) {
                 break;
             }
-            List<Evaluation> plans =
-                    next.parallelStream().map(other -> runs.of(other.choice())).toList();
-            plans.parallelStream().forEach(Evaluation::worth);
+            List<Evaluation> plans = Parallel.map(next, other -> runs.of(other.choice()));
+            Parallel.forEach(plans, Evaluation::worth);
             Evaluation before = best;
             for (int i = 0; i < plans.size(); i++) {
                 Evaluation plan = plans.get(i);
@@ -167,8 +169,7 @@ public final class OtherBottles {
 
     /** Plans like each of some with every mixture. */
     private List<Other> others(List<Candidate> alike, List<Dosed> mixed, ForecastErrors errors) {
-        List<double[]> forecasts =
-                alike.parallelStream().map(like -> forecasts(like, mixed)).toList();
+        List<double[]> forecasts = Parallel.map(alike, like -> forecasts(like, mixed));
         // What all plans of a kind have in common is numbered first: what they all are wrong by is put down to that,
         // not to
         // a bottle.

@@ -18,6 +18,7 @@ import eventide.planner.compose.DryAndFinish;
 import eventide.planner.compose.Preparation;
 import eventide.routine.NightCare;
 import eventide.routine.Schools;
+import eventide.shape.Parallel;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -119,15 +120,14 @@ public final class Refinement {
 
     /** The same of all that are near the best, best first. */
     public List<Evaluation> allOf(List<Evaluation> plans, double needed) {
-        List<Evaluation> once = plans.parallelStream()
-                .map(plan -> climbed(plan, settled, 1))
+        List<Evaluation> once = Parallel.map(plans, plan -> climbed(plan, settled, 1)).stream()
                 .distinct()
                 .toList();
         double best = Math.max(
                 needed, once.stream().mapToDouble(Evaluation::worth).max().orElse(needed));
-        return once.parallelStream()
-                .filter(plan -> plan.worth() >= best - STILL_NEAR)
-                .map(this::of)
+        List<Evaluation> near =
+                once.stream().filter(plan -> plan.worth() >= best - STILL_NEAR).toList();
+        return Parallel.map(near, this::of).stream()
                 .distinct()
                 .sorted(Evaluation.BEST_FIRST)
                 .toList();
@@ -136,16 +136,21 @@ public final class Refinement {
     /** What asking once more has hardly ever made up for, in points of worth [OURS; what it misses is measured by bin/bench]. */
     private static final double STILL_NEAR = 1;
 
+    /** By how much another answer would be better that breaks a limit; 0 of one that breaks none. */
+    private double broken(Evaluation plan, Details other) {
+        Evaluation otherwise = judge.apply(plan.choice().with(other));
+        return otherwise.isFeasible() ? 0 : otherwise.worth() - plan.worth();
+    }
+
     /** Points of worth that a limit is in the way of: of each question the best answer that breaks one, together. */
     public double hindered(Evaluation plan) {
         return questions.stream()
-                .mapToDouble(question -> question.apply(plan.choice()).parallelStream()
-                        .map(details -> judge.apply(plan.choice().with(details)))
-                        .filter(other -> !other.isFeasible())
-                        .mapToDouble(other -> other.worth() - plan.worth())
-                        .filter(gain -> gain > 0)
-                        .max()
-                        .orElse(0))
+                .mapToDouble(question ->
+                        Parallel.map(question.apply(plan.choice()), details -> broken(plan, details)).stream()
+                                .mapToDouble(gain -> gain)
+                                .filter(gain -> gain > 0)
+                                .max()
+                                .orElse(0))
                 .sum();
     }
 
@@ -171,10 +176,11 @@ public final class Refinement {
 
     /** The best answer but the one taken that keeps the limits, null for none. */
     private Evaluation bestAnswer(Candidate choice, Function<Candidate, List<Candidate>> question) {
-        return Evaluation.best(question.apply(choice).parallelStream()
-                .filter(other -> !other.equals(choice))
-                .map(judge)
-                .toList());
+        return Evaluation.best(Parallel.map(
+                question.apply(choice).stream()
+                        .filter(other -> !other.equals(choice))
+                        .toList(),
+                judge));
     }
 
     /** To each question the best answer but the one taken, of those that keep the limits. */

@@ -7,6 +7,7 @@ import eventide.planner.compose.Details;
 import eventide.planner.compose.Frame;
 import eventide.planner.compose.Layers;
 import eventide.planner.compose.Stylers.Slot;
+import eventide.shape.Parallel;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -125,8 +126,7 @@ public final class Search {
     }
 
     private List<Evaluation> run(List<Candidate> choices) {
-        return choices.parallelStream()
-                .map(choice -> stop.isDue() ? null : runs.of(choice))
+        return Parallel.map(choices, choice -> stop.isDue() ? null : runs.of(choice)).stream()
                 .filter(Objects::nonNull)
                 .toList();
     }
@@ -166,9 +166,8 @@ public final class Search {
             if (next.isEmpty()) {
                 break;
             }
-            List<Evaluation> plans = next.stream().map(PlanClass::nextChoice).toList().parallelStream()
-                    .map(runs::of)
-                    .toList();
+            List<Evaluation> plans =
+                    Parallel.map(next.stream().map(PlanClass::nextChoice).toList(), runs::of);
             for (int i = 0; i < plans.size(); i++) {
                 next.get(i).ran(query, plans.get(i));
             }
@@ -231,7 +230,7 @@ public final class Search {
                         .map(PlanClass::best)
                         .filter(Objects::nonNull)
                         .toList();
-        found.parallelStream().filter(Evaluation::isFeasible).forEach(Evaluation::worth);
+        Parallel.forEach(found.stream().filter(Evaluation::isFeasible).toList(), Evaluation::worth);
         return ofEachWay(with(found, best)).stream()
                 .filter(plan -> plan.worth() > best.worth() - SETTLES)
                 .limit(MOST_CONTENDERS)

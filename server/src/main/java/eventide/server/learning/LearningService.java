@@ -22,6 +22,7 @@ import eventide.server.washdays.HistoryQuery;
 import eventide.server.washdays.HistoryQuery.Honest;
 import eventide.server.washdays.HistoryQuery.Rated;
 import eventide.server.washdays.WashDay;
+import eventide.shape.Parallel;
 import eventide.wash.Teaching;
 import eventide.wash.Wash;
 import java.time.Clock;
@@ -109,9 +110,11 @@ public class LearningService {
                     .honest(some.stream().map(Rated::id).toList())
                     .stream()
                     .collect(Collectors.toMap(one -> one.day().id(), one -> one));
-            samples.putAll(some.parallelStream()
-                    .collect(Collectors.toMap(wash -> wash, wash -> Optional.ofNullable(found.get(wash.id()))
-                            .map(one -> sample(one, hair.get(wash.clientId()))))));
+            List<Optional<Sample>> read = Parallel.map(some, wash -> Optional.ofNullable(found.get(wash.id()))
+                    .map(one -> sample(one, hair.get(wash.clientId()))));
+            for (int i = 0; i < read.size(); i++) {
+                samples.put(some.get(i), read.get(i));
+            }
         }
     }
 

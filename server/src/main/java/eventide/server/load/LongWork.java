@@ -1,12 +1,9 @@
 package eventide.server.load;
 
 import eventide.planner.Stop;
+import eventide.shape.Parallel;
 import jakarta.annotation.PreDestroy;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CompletionException;
 import java.util.concurrent.Executors;
-import java.util.concurrent.ForkJoinPool;
-import java.util.concurrent.ForkJoinWorkerThread;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.Semaphore;
@@ -18,8 +15,8 @@ import org.springframework.stereotype.Component;
 
 /**
  * Lets two long computations go on at once, as many as a small machine has cores; the rest queue for a while. Each is told
- * when its time is up, and when its caller has left. They are worked out by threads of their own, as many as there may be
- * computations: alone, one has them all, two have one each, and whoever looks something up meanwhile finds room beside them.
+ * when its time is up, and when its caller has left. One alone has all cores ({@link Parallel}), two have one each, and whoever
+ * looks something up meanwhile finds room beside them.
  */
 @Component
 public class LongWork {
@@ -40,7 +37,6 @@ public class LongWork {
         thread.setDaemon(true);
         return thread;
     });
-    private final ForkJoinPool working = new ForkJoinPool(AT_ONCE, LongWork::worker, null, false);
 
     /**
      * @param timeMillis after which a computation is told to end, ms
@@ -60,10 +56,7 @@ public class LongWork {
         ScheduledFuture<?> looks =
                 looking.scheduleWithFixedDelay(running::look, LOOK_MILLIS, LOOK_MILLIS, TimeUnit.MILLISECONDS);
         try {
-            return CompletableFuture.supplyAsync(() -> work.apply(running), working)
-                    .join();
-        } catch (CompletionException failed) {
-            throw failed.getCause() instanceof RuntimeException own ? own : failed;
+            return work.apply(running);
         } finally {
             looks.cancel(false);
             running.end();
@@ -84,13 +77,6 @@ public class LongWork {
     /** Told to end when its time is up, but never queued: hands in hair wait for it. */
     public <T> T atTheChair(Function<Stop, T> work) {
         return work.apply(new Running(Caller.UNKNOWN, System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(timeMillis)));
-    }
-
-    private static ForkJoinWorkerThread worker(ForkJoinPool pool) {
-        ForkJoinWorkerThread thread = ForkJoinPool.defaultForkJoinWorkerThreadFactory.newThread(pool);
-        thread.setName("long work " + thread.getPoolIndex());
-        thread.setContextClassLoader(LongWork.class.getClassLoader());
-        return thread;
     }
 
     /** Since the last computation ended, 0 while one goes on, ms. */
@@ -151,6 +137,5 @@ public class LongWork {
     @PreDestroy
     void end() {
         looking.shutdownNow();
-        working.shutdownNow();
     }
 }
