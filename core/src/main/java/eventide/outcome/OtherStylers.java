@@ -71,9 +71,7 @@ public final class OtherStylers {
                         .filter(open)
                         .map(layer -> layer.product().name())
                         .distinct()
-                        .forEach(name -> wash.correction()
-                                .ofBottle(name)
-                                .forEach((score, points) -> sure[score.ordinal()] -= points));
+                        .forEach(name -> wash.teaching().takeFrom(sure, name));
             }
         }
 

@@ -81,6 +81,11 @@ public final class Teaching {
         }
     }
 
+    /** Takes away what a bottle brings wherever it is worn. */
+    public void takeFrom(double[] sums, String bottle) {
+        add(bottles.get(bottle), -1, sums);
+    }
+
     /**
      * @param points by score, null for none
      * @param much times they are added

@@ -57,19 +57,12 @@ public record AirCompared(String words, List<String> otherwise, List<Moved> move
         Candidate choice = today.choice();
         Evaluation same = Planner.search(there, choice.details()).judge(choice);
         Evaluation back = Planner.search(query, best.choice().details()).judge(best.choice());
-        if (willDo(same, best) || same.isFeasible() && willDo(back, today)) {
+        if (same.willDoFor(best) || same.isFeasible() && back.willDoFor(today)) {
             return same;
         }
         Evaluation carried = Planner.carrying(there, stop).of(choice);
-        return carried != null && willDo(carried, best) ? carried : best;
+        return carried != null && carried.willDoFor(best) ? carried : best;
     }
-
-    private static boolean willDo(Evaluation plan, Evaluation best) {
-        return plan.isFeasible() && plan.worth() >= best.worth() - WILL_DO;
-    }
-
-    /** A plan so much poorer is no other to a stylist, in points of worth [OURS]. */
-    private static final double WILL_DO = .5;
 
     private static String unfinished(Stop stop) {
         return stop.isDue() ? "There was not time to look at every plan for both." : null;

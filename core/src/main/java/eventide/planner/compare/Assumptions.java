@@ -49,8 +49,6 @@ public record Assumptions(
 
     /** A length nearer than this part of it is the same to an eye that did not measure [OURS]. */
     private static final double SAME_LENGTH = .15;
-    /** Points of worth that the plan taken may fall short of the best one there, and still need not change [OURS]. */
-    private static final double WILL_DO = .5;
 
     /**
      * The plan's question, and which of the head's own readings were assumed.
@@ -168,7 +166,7 @@ public record Assumptions(
     /** Two plans that are worth the same to a head may differ in much: that asks for no test. */
     private static boolean willDo(Evaluation taken, Query there, Evaluation best) {
         Evaluation stays = Planner.search(there, taken.choice().details()).judge(taken.choice());
-        return stays.isFeasible() && stays.worth() >= best.worth() - WILL_DO;
+        return stays.willDoFor(best);
     }
 
     private static Query query(Resting asked, Hair hair) {

@@ -102,6 +102,14 @@ public final class Evaluation {
         return worth;
     }
 
+    /** Whether a stylist would as soon do this: it keeps the limits and is hardly poorer than the best there is. */
+    public boolean willDoFor(Evaluation best) {
+        return isFeasible() && worth() >= best.worth() - HARDLY_POORER;
+    }
+
+    /** A plan so much poorer is no other to a stylist, in points of worth [OURS]. */
+    private static final double HARDLY_POORER = .5;
+
     /** What plans like it would be worth with other stylers: found on first asking. */
     Forecast forecast(Query query) {
         if (forecast == null) {
