@@ -13,7 +13,8 @@ import java.util.Map;
 
 /**
  * Which traits of a picture stand for a word of the rubric: a least-squares fit on drawn locks whose truth is known, half of them
- * disturbed as photographs are [OURS; made anew by the test class FitOnDrawnLocks]. It is fitted on drawings, on no photograph.
+ * disturbed as photographs are, and what that leaves by which of those locks a picture looks like ({@link KernelFit}) [OURS; made
+ * anew by the test class FitOnDrawnLocks]. It is fitted on drawings, on no photograph.
  */
 enum FittedWord {
     FRIZZ,
@@ -24,6 +25,11 @@ enum FittedWord {
 
     /** Traits that count by their squares and products too. */
     private static final int[] CROSSED = {0, 1, 2, 4, 5, 11, 14, 17, 18, 19, 20};
+
+    /** Read on first use. */
+    private static final class Alike {
+        private static final KernelFit FIT = KernelFit.read("alike.csv");
+    }
 
     private static final String TABLE = "fitted.csv";
     private static final Map<FittedWord, double[]> FITTED = read();
@@ -41,7 +47,13 @@ enum FittedWord {
 
     /** Points; for {@link #CLUMP_WIDTH} the logarithm of its part of the lock's width. */
     double of(double[] traits) {
-        double[] weights = FITTED.get(this);
+        return squares(FITTED.get(this), traits) + Alike.FIT.of(this, traits);
+    }
+
+    /**
+     * @param weights first what it missed, then what is said of no term at all, then one a term
+     */
+    static double squares(double[] weights, double[] traits) {
         double[] terms = terms(traits);
         double sum = weights[1];
         for (int i = 0; i < terms.length; i++) {

@@ -61,10 +61,10 @@ public class MeasureTest {
     @DataProvider
     public Object[] wanted() {
         return new Object[] {
-            new Wanted(FittedWord.FRIZZ, Swatch::frizz, .88, .5),
-            new Wanted(FittedWord.DEFINITION, Swatch::definition, .85, .5),
-            new Wanted(FittedWord.CLUMPING, Swatch::clumping, .85, .5),
-            new Wanted(FittedWord.CLUMP_WIDTH, swatch -> Math.log(swatch.clumpOfLock()), .8, .15),
+            new Wanted(FittedWord.FRIZZ, Swatch::frizz, .9, .5),
+            new Wanted(FittedWord.DEFINITION, Swatch::definition, .93, .5),
+            new Wanted(FittedWord.CLUMPING, Swatch::clumping, .9, .5),
+            new Wanted(FittedWord.CLUMP_WIDTH, swatch -> Math.log(swatch.clumpOfLock()), .9, .15),
         };
     }
 
