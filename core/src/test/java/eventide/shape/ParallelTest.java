@@ -15,6 +15,7 @@ import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import org.testng.annotations.Test;
 
+/** That work shared among threads comes out the same, once each, and to an end. */
 public class ParallelTest {
     private static List<Integer> upTo(int n) {
         return IntStream.range(0, n).boxed().toList();
