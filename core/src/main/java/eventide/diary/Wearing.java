@@ -10,8 +10,6 @@ import java.util.List;
 
 /** How a wash is expected to look from day to day, in the air where it is worn. */
 final class Wearing {
-    /** What nobody asked for still weighs [OURS, as in the planner's objective]. */
-    private static final double LEAST_WISH = .35;
 
     private Wearing() {}
 
@@ -30,10 +28,10 @@ final class Wearing {
 
     /** How near a day of wear comes to the wishes: its scores weighed by them, each wish a little whatever it says. */
     static WearDay of(WornDay day, Goal goal) {
-        double definition = LEAST_WISH + goal.definition();
-        double volume = LEAST_WISH + goal.volume();
-        double softness = LEAST_WISH + goal.softness();
-        double frizz = LEAST_WISH + goal.lowFrizzOrDefinition();
+        double definition = Goal.LEAST_WISH + goal.definition();
+        double volume = Goal.LEAST_WISH + goal.volume();
+        double softness = Goal.LEAST_WISH + goal.softness();
+        double frizz = Goal.LEAST_WISH + goal.lowFrizzOrDefinition();
         double points = (definition * day.definition()
                         + volume * day.volume()
                         + softness * day.softness()

@@ -122,18 +122,15 @@ public record NextTrial(
     /** What each score weighs in these wishes, together 1; below 0 where less is better. */
     static Map<ScoreName, Double> weights(Goal goal) {
         Map<ScoreName, Double> weights = new EnumMap<>(ScoreName.class);
-        weights.put(ScoreName.DEFINITION, LEAST_WISH + goal.definition());
-        weights.put(ScoreName.VOLUME, LEAST_WISH + goal.volume());
-        weights.put(ScoreName.SOFTNESS, LEAST_WISH + goal.softness());
-        weights.put(ScoreName.DAYS, LEAST_WISH + goal.longevity());
-        weights.put(ScoreName.FRIZZ, -(LEAST_WISH + goal.lowFrizzOrDefinition()));
+        weights.put(ScoreName.DEFINITION, Goal.LEAST_WISH + goal.definition());
+        weights.put(ScoreName.VOLUME, Goal.LEAST_WISH + goal.volume());
+        weights.put(ScoreName.SOFTNESS, Goal.LEAST_WISH + goal.softness());
+        weights.put(ScoreName.DAYS, Goal.LEAST_WISH + goal.longevity());
+        weights.put(ScoreName.FRIZZ, -(Goal.LEAST_WISH + goal.lowFrizzOrDefinition()));
         double sum = weights.values().stream().mapToDouble(Math::abs).sum();
         weights.replaceAll((score, weight) -> weight / sum);
         return weights;
     }
-
-    /** What a wish of 0 still weighs: nobody wants it bad [OURS, as in the planner's objective]. */
-    private static final double LEAST_WISH = .35;
 
     /**
      * Expected gain of knowing, points: what the better of the two brings after a trial over what the likelier brings now.

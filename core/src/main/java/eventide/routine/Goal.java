@@ -21,6 +21,9 @@ public record Goal(
         @Range(from = 0, to = 3) Integer softness,
         @Range(from = 0, to = 3) Integer longevity,
         @Maybe @Range(from = 0, to = 3) Integer lowFrizz) {
+    /** What a wish of 0 still weighs beside those of 1 to 3: nobody wants it bad [OURS]. */
+    public static final double LEAST_WISH = .35;
+
     public Goal {
         Shape.check(Goal.class, definition, volume, length, softness, longevity, lowFrizz);
     }

@@ -27,8 +27,6 @@ import java.util.List;
 
 /** How well a routine serves a goal, in points; only differences mean anything. All weights [OURS]. */
 public final class Objective {
-    /** What a goal of 0 still weighs: nobody wants it bad. */
-    private static final double FLOOR = .35;
 
     /** Points of worth of a finding a good stylist would not have. */
     public static final double WARNING_COSTS = 4;
@@ -82,13 +80,13 @@ public final class Objective {
      * @return points of worth, more is better
      */
     public static double linear(Goal goal, double[] scores) {
-        return (goal.definition() + FLOOR) * scores[ScoreName.DEFINITION.ordinal()]
-                + (goal.definition() + FLOOR) / 2 * scores[ScoreName.CLUMPING.ordinal()]
-                + (goal.volume() + FLOOR) * scores[ScoreName.VOLUME.ordinal()]
-                + (goal.softness() + FLOOR) * scores[ScoreName.SOFTNESS.ordinal()]
-                + (goal.longevity() + FLOOR) * 1.3 * scores[ScoreName.DAYS.ordinal()]
+        return (goal.definition() + Goal.LEAST_WISH) * scores[ScoreName.DEFINITION.ordinal()]
+                + (goal.definition() + Goal.LEAST_WISH) / 2 * scores[ScoreName.CLUMPING.ordinal()]
+                + (goal.volume() + Goal.LEAST_WISH) * scores[ScoreName.VOLUME.ordinal()]
+                + (goal.softness() + Goal.LEAST_WISH) * scores[ScoreName.SOFTNESS.ordinal()]
+                + (goal.longevity() + Goal.LEAST_WISH) * 1.3 * scores[ScoreName.DAYS.ordinal()]
                 - goal.length() * scores[ScoreName.SHRINKAGE.ordinal()] / 10
-                - (goal.lowFrizzOrDefinition() + FLOOR) * scores[ScoreName.FRIZZ.ordinal()];
+                - (goal.lowFrizzOrDefinition() + Goal.LEAST_WISH) * scores[ScoreName.FRIZZ.ordinal()];
     }
 
     /**
