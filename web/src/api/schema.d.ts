@@ -3973,6 +3973,7 @@ export interface components {
             startedAt: string;
         };
         StepReason: {
+            matters: boolean;
             purpose: string;
             raised: components["schemas"]["Raised"][];
             /** @enum {string} */

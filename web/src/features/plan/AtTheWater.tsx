@@ -1,4 +1,4 @@
-import { memo } from 'react'
+import { memo, type ReactNode } from 'react'
 import type { Finding, Judgement, Reason, Routine } from '../../api/types'
 import { SOURCE } from '../../api/words'
 import { Said } from './Said'
@@ -6,6 +6,8 @@ import { Said } from './Said'
 type AtTheWaterProps = {
   judgement: Judgement
   why: readonly Reason[]
+  /** What each step of a routine changed by hand brings; absent of one that is as it was suggested. */
+  asItStands?: ReactNode
   onMend: (routine: Routine) => void
   onPreview: (name: string, routine: Routine) => void
   onSelect: (index: number) => void
@@ -13,7 +15,7 @@ type AtTheWaterProps = {
 
 /** What a good stylist would say of this routine, and why it is as it is. */
 export const AtTheWater = memo(function AtTheWater(props: AtTheWaterProps) {
-  const { judgement, why, onMend, onPreview, onSelect } = props
+  const { judgement, why, asItStands, onMend, onPreview, onSelect } = props
   const { findings, cautions } = judgement
   return (
     <div className="grid gap-2">
@@ -37,7 +39,8 @@ export const AtTheWater = memo(function AtTheWater(props: AtTheWaterProps) {
           />
         ),
       )}
-      {why.length > 0 && <h3 className="label mt-1">Why this</h3>}
+      {(why.length > 0 || asItStands !== undefined) && <h3 className="label mt-1">Why this</h3>}
+      {asItStands}
       <ul className="grid gap-1.5">
         {why.map((reason) => (
           <li key={reason.text}>

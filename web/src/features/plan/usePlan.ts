@@ -26,6 +26,8 @@ export type Open = {
   /** What the judgement is of. */
   judged: Routine
   why: Reason[]
+  /** Changed since it was suggested: what was worked out for the plan as a whole no longer holds. */
+  isByHand: boolean
 }
 
 export type Plan = {
@@ -109,6 +111,7 @@ export function usePlan(client: Client, hair: Hair): Plan {
         judgement: drawn.judgement,
         judged: drawn.routine,
         why: reasonsOf(suggestion, edited),
+        isByHand: true,
       }
     }
     return suggestion === undefined
@@ -119,6 +122,7 @@ export function usePlan(client: Client, hair: Hair): Plan {
           judgement: suggestion,
           judged: suggestion.routine,
           why: suggestion.why,
+          isByHand: false,
         }
   }
 }

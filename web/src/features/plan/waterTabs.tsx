@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query'
 import type { Client } from '../../api/types'
 import { useSame } from '../../ui/useSame'
+import { AsItStands } from './AsItStands'
 import { AtTheWater as Said } from './AtTheWater'
 import { EventAhead } from './EventAhead'
 import { eventOf } from './eventOf'
@@ -37,7 +38,12 @@ export function useWaterTabs(client: Client, plan: Plan, open: Open, below: Open
           <Resting client={client} setting={setting} />
           <Said
             judgement={below.judgement}
-            why={below.why}
+            why={below.isByHand ? below.why.filter(({ source }) => source !== 'OURS') : below.why}
+            asItStands={
+              below.isByHand ? (
+                <AsItStands setting={setting} routine={below.routine} onSelect={onSelect} />
+              ) : undefined
+            }
             onMend={onTake}
             onPreview={onLay}
             onSelect={onSelect}

@@ -223,6 +223,32 @@ public class PlanTest extends InTheDemoSalon {
         context.close();
     }
 
+    @Test
+    public void afterAnEditItIsSaidWhatEachStepBringsAsItStands() {
+        BrowserContext context = browsing.fresh(1280, 900);
+        Page page = plan(context, 2);
+        assertThat(standing(page)).hasCount(0);
+        Locator lines = steps(page).getByRole(AriaRole.LISTITEM);
+        int count = lines.count();
+        lines.nth(1).getByRole(AriaRole.BUTTON).nth(1).click();
+        button(page, "Leave out").first().click();
+        assertThat(lines).hasCount(count - 1);
+        button(page, "Close").click();
+        Locator first = standing(page).getByRole(AriaRole.LISTITEM).first();
+        assertThat(first).hasText(Pattern.compile("Without step \\d+, .+: .+ [−+]\\d.*"));
+        String step = first.innerText().replaceAll("(?s)Without step (\\d+),.*", "$1");
+        first.getByRole(AriaRole.BUTTON).click();
+        assertThat(lines.nth(Integer.parseInt(step) - 1)
+                        .getByRole(AriaRole.BUTTON)
+                        .nth(1))
+                .hasAttribute("aria-pressed", "true");
+        context.close();
+    }
+
+    private static Locator standing(Page page) {
+        return page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Each step as it stands"));
+    }
+
     /** What the suggestion said of a step. */
     private static String reasons(Page page, Locator line) {
         Locator open = line.getByRole(AriaRole.BUTTON).nth(1);

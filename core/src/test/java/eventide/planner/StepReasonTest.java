@@ -81,6 +81,7 @@ public class StepReasonTest {
         StepReason reason = why(CURLS, WASH, step, inner);
         assertTrue(reason.purpose().contains(purpose), reason.purpose());
         assertTrue(reason.without().contains(without), reason.without());
+        assertEquals(reason.matters(), !without.equals("hardly"), reason.without());
         List<String> said =
                 reason.raised().stream().map(StepReason.Raised::rule).sorted().toList();
         assertEquals(String.join(" ", said), then, reason.raised().toString());

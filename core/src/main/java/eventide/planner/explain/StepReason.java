@@ -29,9 +29,10 @@ import java.util.List;
  *
  * @param source of what it is for; what it would change is computed
  * @param without what its absence would change, in words
+ * @param matters whether that is as much as anybody would notice
  * @param raised what would be said against the routine without it and is not said of it now
  */
-public record StepReason(String purpose, Source source, String without, List<Raised> raised) {
+public record StepReason(String purpose, Source source, String without, boolean matters, List<Raised> raised) {
     /**
      * Something said against the routine once the step is left out.
      *
@@ -92,10 +93,12 @@ public record StepReason(String purpose, Source source, String without, List<Rai
         Wash with = Wash.of(asked.routine(), asked.hair(), asked.goal(), asked.air(), asked.schools(), asked.limits())
                 .taught(asked.learned() == null ? Correction.NONE : asked.learned());
         Wash without = with.with(asked.routine().without(place));
+        ScoreChange change = ScoreChange.between(with, without);
         return new StepReason(
                 purpose(asked.routine().at(place)),
                 Source.COMMON_PRACTICE,
-                ScoreChange.between(with, without).toString(),
+                change.toString(),
+                !change.isNone(),
                 raised(with, without));
     }
 
