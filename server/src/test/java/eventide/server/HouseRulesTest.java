@@ -1,5 +1,7 @@
 package eventide.server;
 
+import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
+import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.nameMatching;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
@@ -39,6 +41,19 @@ public class HouseRulesTest {
                 .resideOutsideOfPackages("eventide..", "java..", "org.apache.commons.math3..")
                 .because(
                         "the rules of the job are plain Java, tested alone; linear algebra and distributions are a library's")
+                .check(classes);
+    }
+
+    @Test
+    public void workIsSharedAmongCoresInOneWay() {
+        noClasses()
+                .should()
+                .callMethodWhere(target(nameMatching("parallel|parallelStream")))
+                .orShould()
+                .dependOnClassesThat()
+                .haveNameMatching("java.util.concurrent.ForkJoin.*")
+                .because(
+                        "nested parallel streams and joins were seen to wait for ever; Parallel waits for nothing that has not begun")
                 .check(classes);
     }
 
