@@ -28,9 +28,9 @@ export function AsItStands({ setting, routine, onSelect }: AsItStandsProps) {
             onClick={() => onSelect(index)}
             className="min-h-[24px] text-left underline decoration-dotted underline-offset-2 hover:decoration-solid"
           >
-            Without step {index + 1}, {shortName(step)}
-          </button>
-          : {without}.
+            Without step {index + 1}, {shortName(step)}:
+          </button>{' '}
+          {without}.
         </li>
       ))}
     </ul>
