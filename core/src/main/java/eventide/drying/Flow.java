@@ -21,6 +21,8 @@ final class Flow {
 
     /** Of the roots of each cell, by how the head is held and what tension is given. */
     private final double[] openings;
+    /** The most that the roots of each cell gain as hands turn to what is wet, a factor of 1 or more. */
+    private final double[] turns;
 
     private final boolean[] aimed;
     /** Water before a stretch of time, in case its heat cannot lift as much; null where no heat sets a ceiling. */
@@ -96,6 +98,7 @@ final class Flow {
         full = step.untilDry() != null && step.untilDry() >= FULLY_DRY;
         aimsSomewhere = step.zones() != null || step.half() != null || step.parts() != null;
         openings = new double[cells.length];
+        turns = new double[cells.length];
         lengthsRates = new double[cells.length];
         rootsRates = new double[cells.length];
         lengthsFall = new double[cells.length];
@@ -103,6 +106,7 @@ final class Flow {
         for (int i = 0; i < cells.length; i++) {
             Cell cell = cells[i];
             openings[i] = opening(step, cell);
+            turns[i] = byHand && aimed[i] ? mostTurned(cell, openings[i]) : 1;
             lengthsRates[i] = lengthsRate(cell, i);
             rootsRates[i] = rootsRate(cell, i);
         }
@@ -184,6 +188,9 @@ final class Flow {
         double gain = byHand ? turnedToWhatIsWet() : 1;
         for (int i = 0; i < cells.length; i++) {
             Cell cell = cells[i];
+            if (cell.lengths <= 0 && cell.roots <= 0 && cell.film <= 0) {
+                continue;
+            }
             double before = cell.wetness();
             evaporate(cell, i, minutes, aimed[i] && isWet(cell) ? scale * gain : scale);
             grams += cell.gramsPerPercent * (before - cell.wetness());
@@ -228,11 +235,11 @@ final class Flow {
      * @return a factor of 1 or more
      */
     private double turned(double lengths, int i) {
-        if (!byHand || !aimed[i] || lengths >= CRITICAL) {
-            return 1;
-        }
-        double most = Math.min(TURNED, Math.max(1, TURNED_AT_MOST / (cells[i].rootsUnderDryer * openings[i])));
-        return 1 + (most - 1) * (CRITICAL - lengths) / CRITICAL;
+        return lengths >= CRITICAL ? 1 : 1 + (turns[i] - 1) * (CRITICAL - lengths) / CRITICAL;
+    }
+
+    private static double mostTurned(Cell cell, double opening) {
+        return Math.min(TURNED, Math.max(1, TURNED_AT_MOST / (cell.rootsUnderDryer * opening)));
     }
 
     /** The film leaves by its flux and takes that much of the air from the hair under it; once it is gone, that has all. */

@@ -2,7 +2,6 @@ package eventide.drying;
 
 import static eventide.drying.TideRecorder.round;
 
-import java.util.ArrayList;
 import java.util.List;
 
 /** A step as it is drawn, from the turns of hands it came to. */
@@ -25,14 +24,15 @@ final class StepTides {
         double roots = 0;
         double hands = 0;
         double end = least;
-        List<Double> bySection = new ArrayList<>();
-        for (Visit visit : visits) {
+        double[] bySection = new double[visits.size()];
+        for (int i = 0; i < visits.size(); i++) {
+            Visit visit = visits.get(i);
             double own = Math.max(EPSILON, visit.grams());
             mass += own;
             lengths += own * visit.wetness();
             roots += own * visit.rootsWetness();
             hands += StepDuration.handsOn(visit.step(), visit.workMinutes());
-            bySection.add(round(visit.wetness()));
+            bySection[i] = round(visit.wetness());
             end = Math.max(end, visit.endMinute());
         }
         boolean none = mass == 0;
@@ -41,7 +41,7 @@ final class StepTides {
                 round(from),
                 round(end),
                 round(none ? head.meanLengths() : lengths / mass),
-                List.copyOf(bySection),
+                Soundings.of(bySection, bySection.length),
                 round(none ? head.meanRoots() : roots / mass),
                 round(hands),
                 null);

@@ -3,13 +3,19 @@ package eventide.drying;
 import static eventide.drying.DryingConstants.*;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /** Writes down the head's mean each whole minute, and the moments hands wait for. */
 final class TideRecorder {
-    private final List<Integer> minutes = new ArrayList<>();
-    private final List<Double> lengths = new ArrayList<>();
-    private final List<Double> roots = new ArrayList<>();
+    /** Minutes there is room for before the arrays grow: most wash days end within. */
+    private static final int USUAL_MINUTES = 128;
+
+    private double[] lengths = new double[USUAL_MINUTES];
+    private double[] roots = new double[USUAL_MINUTES];
+    /** Whole minutes written down, the first of them 0. */
+    private int drawn;
+
     private final List<Mark> marks = new ArrayList<>();
 
     private double lastMinute;
@@ -27,9 +33,17 @@ final class TideRecorder {
         lastLengths = wetLengths;
         lastRoots = wetRoots;
         noteWet();
-        minutes.add(0);
-        lengths.add(round(wetLengths));
-        roots.add(round(wetRoots));
+        draw(wetLengths, wetRoots);
+    }
+
+    private void draw(double wetLengths, double wetRoots) {
+        if (drawn == lengths.length) {
+            lengths = Arrays.copyOf(lengths, 2 * drawn);
+            roots = Arrays.copyOf(roots, 2 * drawn);
+        }
+        lengths[drawn] = round(wetLengths);
+        roots[drawn] = round(wetRoots);
+        drawn++;
     }
 
     /** Hold went on: its cast sets once the lengths have lost enough. */
@@ -56,11 +70,9 @@ final class TideRecorder {
 
     /** The head's means at a later moment. */
     void reach(double minute, double wetLengths, double wetRoots) {
-        while (minutes.size() <= minute + 1e-9) {
-            double at = minute == lastMinute ? 1 : (minutes.size() - lastMinute) / (minute - lastMinute);
-            minutes.add(minutes.size());
-            lengths.add(round(lastLengths + at * (wetLengths - lastLengths)));
-            roots.add(round(lastRoots + at * (wetRoots - lastRoots)));
+        while (drawn <= minute + 1e-9) {
+            double at = minute == lastMinute ? 1 : (drawn - lastMinute) / (minute - lastMinute);
+            draw(lastLengths + at * (wetLengths - lastLengths), lastRoots + at * (wetRoots - lastRoots));
         }
         if (!Double.isNaN(castAt) && wetLengths <= castAt) {
             mark(Mark.Moment.CAST_SET, crossing(minute, lastLengths, wetLengths, castAt));
@@ -97,9 +109,9 @@ final class TideRecorder {
      */
     Tide tide(List<StepTide> steps, double waterGrams, double hairGrams) {
         return new Tide(
-                List.copyOf(minutes),
-                List.copyOf(lengths),
-                List.copyOf(roots),
+                new Soundings.Counted(drawn),
+                Soundings.of(lengths, drawn),
+                Soundings.of(roots, drawn),
                 List.copyOf(marks),
                 List.copyOf(steps),
                 round(waterGrams),
