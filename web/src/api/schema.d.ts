@@ -1999,6 +1999,7 @@ export interface components {
             step: number;
         };
         Answer: {
+            chancePercent: number;
             estimate: components["schemas"]["Estimate"];
             /** @enum {string} */
             score?: "definition" | "clumping" | "frizz" | "shrinkagePercent" | "volume" | "softness" | "hold" | "weight" | "days";
@@ -2009,6 +2010,8 @@ export interface components {
         };
         Answers: {
             doesNot: components["schemas"]["Answer"][];
+            mayNot?: components["schemas"]["Answer"];
+            mayWork?: components["schemas"]["Answer"];
             sure: string;
             works: components["schemas"]["Answer"][];
         };
@@ -3156,6 +3159,7 @@ export interface components {
             /** @enum {string} */
             way: "HALVES" | "TURN_ABOUT";
             words: string;
+            worthwhile: boolean;
         };
         NextWash: {
             air: components["schemas"]["Air"];

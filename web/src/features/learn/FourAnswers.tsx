@@ -4,17 +4,17 @@ type Answer = HeadLearned['answers']['works'][number]
 
 /** The answers in a line each, in the order they are asked for. */
 export function FourAnswers({ learned }: { learned: HeadLearned }) {
-  const { works, doesNot, sure } = learned.answers
+  const { works, doesNot, mayWork, mayNot, sure } = learned.answers
   return (
     <dl className="grid sm:grid-cols-3">
       <Line title="What works here" last={false}>
-        <Things all={works} none="Nothing is clear yet" />
+        <Things all={works} likeliest={mayWork} />
       </Line>
       <Line title="How sure that is" last={false}>
         <p>{sure}</p>
       </Line>
       <Line title="What does not" last>
-        <Things all={doesNot} none="Nothing is clear yet" />
+        <Things all={doesNot} likeliest={mayNot} />
       </Line>
     </dl>
   )
@@ -29,8 +29,22 @@ function Line({ title, last, children }: { title: string; last: boolean; childre
   )
 }
 
-function Things({ all, none }: { all: readonly Answer[]; none: string }) {
-  if (all.length === 0) return <p className="text-muted">{none}</p>
+function Things({ all, likeliest }: { all: readonly Answer[]; likeliest: Answer | undefined }) {
+  if (all.length === 0) {
+    return (
+      <p className="text-muted">
+        Nothing is clear yet
+        {likeliest !== undefined && (
+          <>
+            {'; likeliest, '}
+            {Math.round(likeliest.chancePercent / 10)} in 10:{' '}
+            <span className="text-ink font-semibold">{likeliest.what}</span>{' '}
+            <span className="figures">{likeliest.words}</span>
+          </>
+        )}
+      </p>
+    )
+  }
   return (
     <ul>
       {all.map((one) => (

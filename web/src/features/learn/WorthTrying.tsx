@@ -42,11 +42,17 @@ function Weighed({ setting, shelf }: { setting: Setting; shelf: Product[] }) {
       )}
       {first !== undefined && (
         <>
+          {!first.worthwhile && (
+            <p>
+              Keep what is planned: nothing on the shelf promises a gain anybody would see. The nearest to
+              one:
+            </p>
+          )}
           <h3 className="text-[1.08rem] leading-tight font-semibold">{trialName(first)}</h3>
           <p className="figures">{first.words}</p>
           {plan.error !== null && <Failure error={plan.error} />}
           <Button
-            main
+            main={first.worthwhile}
             className="min-h-11 justify-self-start"
             disabled={plan.isPending}
             onClick={() => plan.mutate(first)}

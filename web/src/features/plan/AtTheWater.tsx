@@ -25,7 +25,7 @@ export const AtTheWater = memo(function AtTheWater(props: AtTheWaterProps) {
         </p>
       )}
       {findings.length === 0 && (
-        <p className="text-muted">Nothing to object to: every styler meets its water.</p>
+        <p className="text-muted">Nothing to object to: whatever is put on meets its water.</p>
       )}
       {findings.map((finding, i) =>
         finding.under !== undefined ? null : (

@@ -110,7 +110,8 @@ export function usePlan(client: Client, hair: Hair): Plan {
         routine: edited,
         judgement: drawn.judgement,
         judged: drawn.routine,
-        why: reasonsOf(suggestion, edited),
+        // What was worked out for the plan as it was suggested is asked anew: see WhyStep and AsItStands.
+        why: reasonsOf(suggestion, edited).filter(({ source }) => source !== 'OURS'),
         isByHand: true,
       }
     }

@@ -38,7 +38,7 @@ export function useWaterTabs(client: Client, plan: Plan, open: Open, below: Open
           <Resting client={client} setting={setting} />
           <Said
             judgement={below.judgement}
-            why={below.isByHand ? below.why.filter(({ source }) => source !== 'OURS') : below.why}
+            why={below.why}
             asItStands={
               below.isByHand ? (
                 <AsItStands setting={setting} routine={below.routine} onSelect={onSelect} />

@@ -12,14 +12,22 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.apache.commons.math3.distribution.NormalDistribution;
 
 /**
  * What a stylist asks of a log, answered in a line each: what works on this head, how far to trust it, what does not.
  *
  * @param works the clearest first; empty where nothing is clear yet
  * @param doesNot likewise
+ * @param mayWork the likeliest to work where nothing does clearly; absent where that too would be a guess
+ * @param mayNot likewise
  */
-public record Answers(List<Answer> works, List<Answer> doesNot, String sure) {
+public record Answers(
+        List<Answer> works, List<Answer> doesNot, String sure, @Maybe Answer mayWork, @Maybe Answer mayNot) {
+    private static final NormalDistribution NORMAL = new NormalDistribution(null, 0, 1);
+    /** Points below which nothing is told apart [OURS]. */
+    private static final double LEAST_DEVIATION = 1e-6;
+
     /** More nobody takes in at once. */
     private static final int MOST = 3;
     /** Washes below which nothing is said [OURS: a bottle needs about eight, a first direction three]. */
@@ -29,9 +37,11 @@ public record Answers(List<Answer> works, List<Answer> doesNot, String sure) {
      * One thing and what it does for this head's wishes.
      *
      * @param estimate points of a score, each score weighed by the wishes; frizz turned round, so that above 0 is better
+     * @param chancePercent that it does what it is said to do at all, from 50 to 100
      * @param score the one it is told by, where it is told by one
      */
-    public record Answer(String what, Estimate estimate, @Maybe ScoreName score, @Maybe Zone zone, String words) {
+    public record Answer(
+            String what, Estimate estimate, int chancePercent, @Maybe ScoreName score, @Maybe Zone zone, String words) {
         /** A side comes out better or worse; it is nothing that could be done again. */
         boolean isZone() {
             return zone != null;
@@ -53,24 +63,37 @@ public record Answers(List<Answer> works, List<Answer> doesNot, String sure) {
         Map<ScoreName, Double> weights = NextTrial.weights(goal);
         List<Answer> all = washes < FEWEST
                 ? List.of()
-                : things.values().stream()
-                        .map(thing -> answer(thing, weights))
-                        .filter(answer -> answer.estimate().isClear())
-                        .sorted(Comparator.comparingDouble(
-                                answer -> -Math.abs(answer.estimate().points())))
-                        .toList();
-        return new Answers(
-                all.stream()
-                        .filter(answer -> answer.estimate().points() > 0)
-                        .filter(answer -> !answer.isZone())
-                        .limit(MOST)
-                        .toList(),
-                all.stream()
-                        .filter(answer -> answer.estimate().points() < 0)
-                        .limit(MOST)
-                        .toList(),
-                sure(washes, scores));
+                : things.values().stream().map(thing -> answer(thing, weights)).toList();
+        List<Answer> good = all.stream()
+                .filter(answer -> answer.estimate().points() > 0)
+                .filter(answer -> !answer.isZone())
+                .toList();
+        List<Answer> bad =
+                all.stream().filter(answer -> answer.estimate().points() < 0).toList();
+        return new Answers(clear(good), clear(bad), sure(washes, scores), likeliest(good), likeliest(bad));
     }
+
+    private static List<Answer> clear(List<Answer> all) {
+        return all.stream()
+                .filter(answer -> answer.estimate().isClear())
+                .sorted(Comparator.comparingDouble(
+                        answer -> -Math.abs(answer.estimate().points())))
+                .limit(MOST)
+                .toList();
+    }
+
+    /** Null where something is clear, and where nothing is likely enough to go by. */
+    private static Answer likeliest(List<Answer> all) {
+        return all.stream().anyMatch(answer -> answer.estimate().isClear())
+                ? null
+                : all.stream()
+                        .filter(answer -> answer.chancePercent() >= LIKELY_PERCENT)
+                        .max(Comparator.comparingInt(Answer::chancePercent).thenComparing(Answer::what))
+                        .orElse(null);
+    }
+
+    /** Two to one: what is less likely is no direction [OURS]. */
+    private static final int LIKELY_PERCENT = 67;
 
     /** One bottle, way or zone over all its scores, weighed by what this head wishes. */
     private static Answer answer(List<LearnedThing> thing, Map<ScoreName, Double> weights) {
@@ -89,9 +112,11 @@ public record Answers(List<Answer> works, List<Answer> doesNot, String sure) {
         Estimate estimate =
                 Estimate.of(new double[] {mean, variance}, most.estimate().ids());
         int washes = most.estimate().washes();
+        double chance = NORMAL.cumulativeProbability(Math.abs(mean) / Math.max(LEAST_DEVIATION, Math.sqrt(variance)));
         return new Answer(
                 most.what(),
                 estimate,
+                (int) Math.round(100 * chance),
                 most.score(),
                 most.zone(),
                 String.format(

@@ -40,6 +40,7 @@ import org.apache.commons.math3.distribution.NormalDistribution;
  * @param pairs after which it is read
  * @param moreMinutes it takes against the plan
  * @param moreCents it costs a wash
+ * @param worthwhile whether anybody would see what it may gain; where not, the plan is kept as it is
  * @param routine the first wash of the trial: its halves, or the other way on the whole head; clarified first where hair is not fresh
  * @param words what it may gain, how likely, and what it takes
  */
@@ -54,12 +55,16 @@ public record NextTrial(
         int pairs,
         double moreMinutes,
         double moreCents,
+        boolean worthwhile,
         Routine routine,
         String words) {
     /** The best and two behind it. */
     private static final int SHOWN = 3;
     /** A difference a stylist would see, points [CP: what section 13 of the trade calls visible is .3; that it matters, OURS]. */
     private static final double MATTERS = .5;
+
+    /** A gain to expect that is told as nothing to a tenth is none [OURS]. */
+    private static final double LEAST_GAIN = .05;
 
     private static final NormalDistribution NORMAL = new NormalDistribution(null, 0, 1);
 
@@ -191,6 +196,7 @@ public record NextTrial(
                     pairs,
                     round(minutes),
                     round(cents),
+                    gain >= LEAST_GAIN,
                     change.first(),
                     words(change.way(), gain, better, matters, pairs, minutes));
         }

@@ -108,6 +108,30 @@ public class LearningHttpTest {
         assertEquals(learning("Perrin Vane").get("washes").asInt(), 0);
     }
 
+    /** Nine washes with nothing clear still say which way they lean, and how far that is to be trusted. */
+    @Test
+    public void whatIsLikelyIsSaidWhereNothingIsClear() {
+        int leaning = 0;
+        for (JsonNode one : server.get("/api/clients").body()) {
+            JsonNode answers = learning(one.get("name").asString()).get("answers");
+            for (String[] side : new String[][] {{"works", "mayWork"}, {"doesNot", "mayNot"}}) {
+                JsonNode clear = answers.get(side[0]);
+                JsonNode may = answers.path(side[1]);
+                for (JsonNode answer : clear) {
+                    assertTrue(answer.get("chancePercent").asInt() >= 90, answer.toString());
+                }
+                if (may.isObject()) {
+                    leaning++;
+                    assertTrue(clear.isEmpty(), answers.toString());
+                    int chance = may.get("chancePercent").asInt();
+                    assertTrue(chance >= 67 && chance <= 90, may.toString());
+                    assertEquals(may.at("/estimate/points").asDouble() > 0, side[0].equals("works"), may.toString());
+                }
+            }
+        }
+        assertTrue(leaning > 3, leaning + " heads lean without being clear");
+    }
+
     @Test
     public void aPlanTakesItAlongAndTheSwitchLeavesItOut() {
         JsonNode client = server.get("/api/clients/" + client("Jory Penhale")).body();
@@ -133,7 +157,9 @@ public class LearningHttpTest {
         assertEquals(next.status(), 200, next.body().toString());
         assertTrue(!next.body().isEmpty() && next.body().size() <= 3);
         for (JsonNode trial : next.body()) {
-            assertTrue(trial.get("gainPoints").asDouble() >= 0, trial.toString());
+            double gain = trial.get("gainPoints").asDouble();
+            assertTrue(gain >= 0, trial.toString());
+            assertEquals(gain >= .05, trial.get("worthwhile").asBoolean(), trial.toString());
             boolean halves = trial.get("way").asString().equals("HALVES");
             assertEquals(trial.get("routine").toString().contains("\"half\""), halves, trial.toString());
             assertTrue(trial.at("/routine/trial").asBoolean());
