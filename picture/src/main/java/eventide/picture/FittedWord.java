@@ -20,7 +20,14 @@ enum FittedWord {
     FRIZZ,
     DEFINITION,
     CLUMPING,
-    CLUMP_WIDTH,
+    /** Where clumps come back evenly across the lock their width is read off that, on whichever drawing; else it is told by the fit. */
+    CLUMP_WIDTH {
+        @Override
+        double of(double[] traits) {
+            double believed = AcrossProfile.believed(traits[Traits.PERIOD + 1], DEFINITION.of(traits));
+            return believed * AcrossProfile.ofLock(traits[Traits.PERIOD]) + (1 - believed) * super.of(traits);
+        }
+    },
     SHINE;
 
     /** Traits that count by their squares and products too. */
@@ -35,8 +42,8 @@ enum FittedWord {
     private static final Map<FittedWord, double[]> FITTED = read();
 
     static double[] terms(double[] traits) {
-        double[] terms = Arrays.copyOf(traits, traits.length + CROSSED.length * (CROSSED.length + 1) / 2);
-        int at = traits.length;
+        double[] terms = Arrays.copyOf(traits, Traits.COUNT + CROSSED.length * (CROSSED.length + 1) / 2);
+        int at = Traits.COUNT;
         for (int i = 0; i < CROSSED.length; i++) {
             for (int j = i; j < CROSSED.length; j++) {
                 terms[at++] = traits[CROSSED[i]] * traits[CROSSED[j]];

@@ -59,8 +59,8 @@ record KernelFit(
     }
 
     double[] standard(double[] traits) {
-        double[] standard = new double[traits.length];
-        for (int i = 0; i < traits.length; i++) {
+        double[] standard = new double[middle.length];
+        for (int i = 0; i < standard.length; i++) {
             standard[i] = (traits[i] - middle[i]) / spread[i];
         }
         return standard;

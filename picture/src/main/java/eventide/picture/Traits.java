@@ -25,12 +25,16 @@ final class Traits {
     /** So far around the hair anything is looked at, px: as the widest blur reaches, and the farthest ring of strays. */
     static final int REACH = 64;
 
+    /** As many as words are fitted on. */
     static final int COUNT = 12 + SCALES.length + AcrossProfile.COUNT;
+    /** Behind those: which says the period across the lock; the next how strongly it comes back. */
+    static final int PERIOD = COUNT;
+
     /** Which of them says how much of the change lies in the finest stripes. */
     static final int FINEST = 12;
 
     static double[] of(Presence presence, Body body) {
-        double[] traits = new double[COUNT];
+        double[] traits = new double[PERIOD + 2];
         double[] ink = ink(presence.hair, body);
         GrayF32 lit = lit(presence, body);
         double[] grain = grain(lit, body, 1.2, 3);

@@ -94,7 +94,7 @@ final class FitOnDrawnLocks {
     }
 
     private static KernelFit alike(List<Seen> seen, Map<FittedWord, double[]> squares) {
-        int width = seen.get(0).traits().length;
+        int width = Traits.COUNT;
         double[] middle = new double[width];
         double[] spread = new double[width];
         for (int j = 0; j < width; j++) {
