@@ -4088,6 +4088,7 @@ export interface components {
         SwatchTruth: {
             clumping: number;
             definition: number;
+            drawn: string;
             frizz: number;
             item: string;
             why: string;

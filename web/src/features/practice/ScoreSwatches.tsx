@@ -110,6 +110,7 @@ function OneSwatch({ person, item, onNext }: { person: string; item: string; onN
         ) : (
           <div role="status" className="border-ink grid justify-items-start gap-2 border-l-4 pl-3">
             <p className="text-lg font-semibold">{send.data.truth.why}</p>
+            <p>{send.data.truth.drawn}</p>
             <Button main onClick={onNext}>
               The next one
             </Button>

@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -169,6 +170,8 @@ public class PracticeTest extends InTheDemoSalon {
             }
             Browsing.button(page, "See the truth").tap();
             assertThat(page.getByText("you gave 5.5").first()).isVisible();
+            assertThat(page.getByText(Pattern.compile("^Drawn as .*, shrunk by \\d+ %")))
+                    .isVisible();
             Browsing.button(page, "The next one").tap();
             assertThat(page.getByText("swatch 2 of 10")).isVisible();
             assertEquals(

@@ -79,7 +79,9 @@ public record NextTrial(
         Uncertainty uncertainty = new Uncertainty(query, learned, head);
         List<NextTrial> all = new ArrayList<>();
         for (Candidate other : search.neighbours(plan.choice())) {
-            Evaluation run = !isOneChange(plan.choice(), other) || stop.isDue() ? null : search.judge(other);
+            // Where the plan took all the time there is, what is shown is weighed all the same.
+            boolean enough = all.size() >= SHOWN && stop.isDue();
+            Evaluation run = enough || !isOneChange(plan.choice(), other) ? null : search.judge(other);
             OneChange change = run == null || !run.isFeasible() ? null : OneChange.between(plan, run);
             if (change != null) {
                 all.add(uncertainty.trial(plan, run, change));

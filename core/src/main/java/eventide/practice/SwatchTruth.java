@@ -8,8 +8,9 @@ import java.util.Locale;
  * What a swatch is, told after it was scored.
  *
  * @param why one sentence on what was misread most
+ * @param drawn what else it was drawn from, and nobody was asked for: how it curls and shrinks, its shine, the light it hangs in
  */
-public record SwatchTruth(String item, double definition, double clumping, double frizz, String why) {
+public record SwatchTruth(String item, double definition, double clumping, double frizz, String why, String drawn) {
     /** Nearer than this is right: scores are given in halves. */
     private static final double RIGHT = .75;
 
@@ -27,8 +28,23 @@ public record SwatchTruth(String item, double definition, double clumping, doubl
                 half(swatch.definition()),
                 half(swatch.clumping()),
                 half(swatch.frizz()),
-                why(most, most.off(reading), half(most.truth(swatch))));
+                why(most, most.off(reading), half(most.truth(swatch))),
+                drawn(swatch));
     }
+
+    private static String drawn(Swatch swatch) {
+        return String.format(
+                Locale.ROOT,
+                "Drawn as %s, shrunk by %.0f %%, clumps %.0f mm wide, shine %.1f, in %s light.",
+                swatch.pattern().word(),
+                100 * swatch.pattern().typicalShrinkage(),
+                swatch.clumpMillimetres(),
+                half(swatch.shine()),
+                swatch.light() < 1 - EVEN ? "dim" : swatch.light() > 1 + EVEN ? "bright" : "even");
+    }
+
+    /** Light this near to an even one is called even, a part of it [OURS]. */
+    private static final double EVEN = .1;
 
     /** One sentence: how far off, which way, and what it looks like at that score. */
     private static String why(EyeScore score, double off, double truth) {

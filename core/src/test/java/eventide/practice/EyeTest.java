@@ -10,6 +10,7 @@ import eventide.shape.InvalidException;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Random;
 import java.util.function.ToDoubleFunction;
 import org.testng.annotations.Test;
@@ -120,6 +121,14 @@ public class EyeTest {
                 SwatchTruth.of(new SwatchReading("21", swatch.definition(), swatch.clumping(), swatch.frizz()));
         assertTrue(right.why().startsWith("Read as it is"), right.why());
         double high = Math.min(10, swatch.frizz() + 3);
+        assertTrue(
+                right.drawn()
+                        .startsWith(String.format(
+                                Locale.ROOT,
+                                "Drawn as %s, shrunk by %.0f %%, ",
+                                swatch.pattern().word(),
+                                100 * swatch.pattern().typicalShrinkage())),
+                right.drawn());
         SwatchTruth wrong = SwatchTruth.of(new SwatchReading("21", swatch.definition(), swatch.clumping(), high));
         assertTrue(wrong.why().startsWith("Frizz read") && wrong.why().contains("too high"), wrong.why());
     }
