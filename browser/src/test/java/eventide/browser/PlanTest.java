@@ -7,6 +7,7 @@ import static eventide.browser.Browsing.button;
 import static eventide.browser.Browsing.radio;
 import static eventide.browser.Browsing.tab;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.BrowserContext;
@@ -203,6 +204,7 @@ public class PlanTest extends InTheDemoSalon {
         context.close();
     }
 
+    /** What was worked out for the plan as suggested is not said of another; what holds of a step anywhere goes with it. */
     @Test
     public void aStepThatIsLeftOutTakesItsReasonsWithIt() {
         BrowserContext context = browsing.fresh(1280, 900);
@@ -218,7 +220,9 @@ public class PlanTest extends InTheDemoSalon {
         button(page, "Leave out").first().click();
         assertThat(lines).hasCount(count - 1);
         for (int i = 1; i < count - 1; i++) {
-            assertEquals(reasons(page, lines.nth(i)), before.get(i + 1), "step " + (i + 1) + " keeps its own reason");
+            String after = reasons(page, lines.nth(i));
+            assertTrue(before.get(i + 1).contains(after), "step " + (i + 1) + " has no other's reason: " + after);
+            assertFalse(after.contains("Without it"), "step " + (i + 1) + " says of the plan before: " + after);
         }
         context.close();
     }
