@@ -60,6 +60,8 @@ public record NextTrial(
         String words) {
     /** The best and two behind it. */
     private static final int SHOWN = 3;
+    /** More single changes than a usual shelf allows; each takes a millisecond or two [OURS]. */
+    private static final int WEIGHED_IN_ANY_CASE = 60;
     /** A difference a stylist would see, points [CP: what section 13 of the trade calls visible is .3; that it matters, OURS]. */
     private static final double MATTERS = .5;
 
@@ -79,8 +81,8 @@ public record NextTrial(
         Uncertainty uncertainty = new Uncertainty(query, learned, head);
         List<NextTrial> all = new ArrayList<>();
         for (Candidate other : search.neighbours(plan.choice())) {
-            // Where the plan took all the time there is, what is shown is weighed all the same.
-            boolean enough = all.size() >= SHOWN && stop.isDue();
+            // Where the plan took all the time there is, enough are weighed all the same to say which is the best.
+            boolean enough = all.size() >= WEIGHED_IN_ANY_CASE && stop.isDue();
             Evaluation run = enough || !isOneChange(plan.choice(), other) ? null : search.judge(other);
             OneChange change = run == null || !run.isFeasible() ? null : OneChange.between(plan, run);
             if (change != null) {
