@@ -170,7 +170,7 @@ public class PracticeTest extends InTheDemoSalon {
             }
             Browsing.button(page, "See the truth").tap();
             assertThat(page.getByText("you gave 5.5").first()).isVisible();
-            assertThat(page.getByText(Pattern.compile("^Drawn as .*, shrunk by \\d+ %")))
+            assertThat(page.getByText(Pattern.compile("^Drawn as .*, which shrinks by \\d+ %")))
                     .isVisible();
             Browsing.button(page, "The next one").tap();
             assertThat(page.getByText("swatch 2 of 10")).isVisible();

@@ -35,7 +35,7 @@ public record SwatchTruth(String item, double definition, double clumping, doubl
     private static String drawn(Swatch swatch) {
         return String.format(
                 Locale.ROOT,
-                "Drawn as %s, shrunk by %.0f %%, clumps %.0f mm wide, shine %.1f, in %s light.",
+                "Drawn as %s, which shrinks by %.0f %%, clumps %.0f mm wide, shine %.1f, in %s light.",
                 swatch.pattern().word(),
                 100 * swatch.pattern().typicalShrinkage(),
                 swatch.clumpMillimetres(),

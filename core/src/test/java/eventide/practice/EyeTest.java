@@ -125,7 +125,7 @@ public class EyeTest {
                 right.drawn()
                         .startsWith(String.format(
                                 Locale.ROOT,
-                                "Drawn as %s, shrunk by %.0f %%, ",
+                                "Drawn as %s, which shrinks by %.0f %%, ",
                                 swatch.pattern().word(),
                                 100 * swatch.pattern().typicalShrinkage())),
                 right.drawn());
