@@ -42,6 +42,8 @@ export const LIMITS = {
 
 export type Limit = keyof typeof LIMITS
 
+const LIMIT_NAMES = Object.keys(LIMITS) as Limit[]
+
 /** A step more or less of a limit, on the round figures; where none is set the one it begins with. */
 export function limitBy(limits: Limits, limit: Limit, steps: number): Limits {
   const { step, least, most, begins } = LIMITS[limit]
@@ -63,27 +65,58 @@ export function withTools(limits: Limits, here: readonly OwnedTool[]): Limits {
   return tools.length === TOOLS.length ? without(limits, 'tools') : { ...limits, tools }
 }
 
-/** The questions most taps come to: a wish or the time one step on, and a limit that is set. What is farther is asked when it is tapped. */
-export function nearby(setting: Setting): Setting[] {
-  const near: Setting[] = []
-  for (const { wish } of WISHES) {
+/** What a tap turns: one wish, or one limit. */
+export type Turned = Wish | 'minutes' | Limit
+
+/** A question one tap away. */
+type Near = { turned: Turned; setting: Setting }
+
+/**
+ * The questions most taps come to: a wish or the time one step on, and a limit that is set. What is farther is asked
+ * when it is tapped.
+ *
+ * @param last what was turned last: who steps a limit likely steps it again, so that comes first
+ */
+export function nearby(setting: Setting, last?: Turned): Setting[] {
+  const near = [...wishesNearby(setting), ...minutesNearby(setting), ...limitsNearby(setting)]
+  return [
+    ...near.filter(({ turned }) => turned === last),
+    ...near.filter(({ turned }) => turned !== last),
+  ].map((one) => one.setting)
+}
+
+/** What was turned from one question to the next, if it was one of these. */
+export function turnedBetween(before: Setting, now: Setting): Turned | undefined {
+  const wish = WISHES.find((one) => degree(before.goal, one.wish) !== degree(now.goal, one.wish))?.wish
+  if (wish !== undefined) return wish
+  const limits = ['minutes', ...LIMIT_NAMES] as const
+  return limits.find((limit) => before.limits[limit] !== now.limits[limit])
+}
+
+function wishesNearby(setting: Setting): Near[] {
+  return WISHES.flatMap(({ wish }) => {
     const now = degree(setting.goal, wish)
-    for (const to of [now + 1, now - 1]) {
-      if (to >= 0 && to <= MOST) near.push({ ...setting, goal: wished(setting.goal, wish, to) })
-    }
-  }
-  for (const steps of [1, -1]) {
-    const minutes = minutesBy(setting.limits.minutes, steps)
-    if (minutes !== setting.limits.minutes) {
-      near.push({ ...setting, limits: { ...setting.limits, minutes } })
-    }
-  }
-  for (const limit of Object.keys(LIMITS) as Limit[]) {
-    if (setting.limits[limit] === undefined) continue
-    for (const steps of [1, -1]) {
-      const limits = limitBy(setting.limits, limit, steps)
-      if (limits[limit] !== setting.limits[limit]) near.push({ ...setting, limits })
-    }
-  }
-  return near
+    return [now + 1, now - 1]
+      .filter((to) => to >= 0 && to <= MOST)
+      .map((to) => ({ turned: wish, setting: { ...setting, goal: wished(setting.goal, wish, to) } }))
+  })
+}
+
+function minutesNearby(setting: Setting): Near[] {
+  return [1, -1]
+    .map((steps) => minutesBy(setting.limits.minutes, steps))
+    .filter((minutes) => minutes !== setting.limits.minutes)
+    .map((minutes) => ({
+      turned: 'minutes',
+      setting: { ...setting, limits: { ...setting.limits, minutes } },
+    }))
+}
+
+function limitsNearby(setting: Setting): Near[] {
+  return LIMIT_NAMES.filter((limit) => setting.limits[limit] !== undefined).flatMap((limit) =>
+    [1, -1]
+      .map((steps) => limitBy(setting.limits, limit, steps))
+      .filter((limits) => limits[limit] !== setting.limits[limit])
+      .map((limits) => ({ turned: limit, setting: { ...setting, limits } })),
+  )
 }

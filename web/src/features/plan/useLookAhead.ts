@@ -1,9 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query'
-import { useEffect } from 'react'
+import { useEffect, useRef } from 'react'
 import { keyOf } from '../../api/keyOf'
 import { settingKey, suggestQuery, type Setting } from '../../api/queries'
 import type { Product } from '../../api/types'
-import { nearby } from './nearby'
+import { nearby, turnedBetween } from './nearby'
 
 /** Long enough that a hand still tapping is not overtaken, milliseconds. */
 const QUIET_MS = 1200
@@ -22,12 +22,15 @@ const pause = (ms: number) => new Promise((done) => setTimeout(done, ms))
 export function useLookAhead(setting: Setting, shelf: Product[], ready: boolean) {
   const queries = useQueryClient()
   const asked = JSON.stringify([settingKey(setting), keyOf(shelf)])
+  const answered = useRef(setting)
   useEffect(() => {
     if (!ready) return
+    const last = turnedBetween(answered.current, setting)
+    answered.current = setting
     let current: Setting | undefined
     let over = false
     const look = async () => {
-      for (const next of nearby(setting)) {
+      for (const next of nearby(setting, last)) {
         while (!over && queries.isFetching() > 0) await pause(BUSY_MS)
         if (over) return
         current = next

@@ -62,30 +62,35 @@ final class Browsing implements AutoCloseable {
         return server;
     }
 
+    private BrowserContext patient(Browser.NewContextOptions options) {
+        BrowserContext context = browser.newContext(options);
+        context.setDefaultTimeout(PATIENCE_MS);
+        return context;
+    }
+
     /** A browser with nothing remembered. */
     BrowserContext fresh(int width, int height) {
-        return browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+        return patient(new Browser.NewContextOptions().setViewportSize(width, height));
     }
 
     BrowserContext with(Browser.NewContextOptions options) {
-        return browser.newContext(options);
+        return patient(options);
     }
 
     /** A reader with colours of their own. */
     BrowserContext forced() {
-        return browser.newContext(
+        return patient(
                 new Browser.NewContextOptions().setViewportSize(1280, 800).setForcedColors(ForcedColors.ACTIVE));
     }
 
     /** A phone at the basin: narrow, and touched. */
     BrowserContext phone() {
-        return browser.newContext(
-                new Browser.NewContextOptions().setViewportSize(390, 844).setHasTouch(true));
+        return patient(new Browser.NewContextOptions().setViewportSize(390, 844).setHasTouch(true));
     }
 
     /** A browser that asks for less motion, or does not. */
     BrowserContext calm(boolean less) {
-        return browser.newContext(new Browser.NewContextOptions()
+        return patient(new Browser.NewContextOptions()
                 .setViewportSize(1280, 800)
                 .setReducedMotion(less ? ReducedMotion.REDUCE : ReducedMotion.NO_PREFERENCE));
     }
