@@ -19,6 +19,7 @@ import type {
   Zone,
 } from './types'
 import said from './words.json'
+import { signed } from '../ui/figure'
 
 /** What hands do, as it is called and drawn. */
 type Drawn = { label: string; motion: string }
@@ -143,9 +144,7 @@ export const TOOLS: readonly Option<OwnedTool>[] = options<OwnedTool>(said.tools
 
 /** Score by score, with its sign. */
 export function moves(moved: readonly Moved[]): string {
-  return moved
-    .map(({ score, by }) => `${SCORE_LABEL[score]} ${by < 0 ? '−' : '+'}${Math.abs(by).toFixed(1)}`)
-    .join(' · ')
+  return moved.map(({ score, by }) => `${SCORE_LABEL[score]} ${signed(by)}`).join(' · ')
 }
 
 const ACTION: Record<Step['action'], Drawn> = said.actions

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { NavLink } from 'react-router'
 import { airQuery } from '../api/queries'
 import { useTheme } from './useTheme'
+import { figure } from '../ui/figure'
 
 export function Header() {
   const { theme, toggle } = useTheme()
@@ -20,8 +21,8 @@ export function Header() {
       <div className="figures ml-auto flex items-center gap-4 text-[0.95rem]">
         {air !== undefined && (
           <span className="hidden sm:inline">
-            Room {air.temperatureC.toFixed(0)}° {air.relativeHumidity.toFixed(0)} % · dew point{' '}
-            {air.dewPointC.toFixed(0)}°, {air.band.toLowerCase().replace('_', ' ')} ·{' '}
+            Room {figure(air.temperatureC, 0)}° {figure(air.relativeHumidity, 0)} % · dew point{' '}
+            {figure(air.dewPointC, 0)}°, {air.band.toLowerCase().replace('_', ' ')} ·{' '}
             <span className="text-muted">{air.from}</span>
           </span>
         )}

@@ -5,6 +5,7 @@ import { eachWords } from '../../api/words'
 import type { Amount, ChairRecord, Role } from '../../api/types'
 import { Sheet } from '../../ui/Sheet'
 import type { Happening } from './events'
+import { figure } from '../../ui/figure'
 
 /** One tap is a quarter of what was planned. */
 const TAP = 0.25
@@ -72,7 +73,7 @@ export function Dose({ amount, record, client, perSection, onTake, children }: D
 
 function saidOf(ratio: number): string {
   if (ratio === 1) return 'as said'
-  return ratio === 0 ? 'none' : `× ${ratio.toFixed(2).replace(/0$/, '').replace('.0', '')}`
+  return ratio === 0 ? 'none' : `× ${figure(ratio, 2).replace(/0$/, '').replace('.0', '')}`
 }
 
 function Tap({ label, onClick, children }: { label: string; onClick: () => void; children: ReactNode }) {

@@ -1,6 +1,7 @@
 import type { Live } from '../../api/types'
 import { pausedMs } from './timers'
 import type { ChairRun } from './useChair'
+import { figure } from '../../ui/figure'
 
 type StepClockProps = { run: ChairRun; live: Live | undefined; now: Date; index: number }
 
@@ -37,7 +38,7 @@ export function StepClock({ run, live, now, index }: StepClockProps) {
       <span className="text-ink ml-3" role="timer" aria-label="Time in this step">
         {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, '0')}
       </span>
-      {each !== undefined && <span className="ml-3">{each.toFixed(1)} min a section</span>}
+      {each !== undefined && <span className="ml-3">{figure(each)} min a section</span>}
       {end !== undefined && (
         <span className="ml-3">
           over at {end.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}

@@ -13,6 +13,7 @@ import { useTitle } from '../../ui/useTitle'
 import { ClientMore } from './ClientMore'
 import { SalonFiles } from './SalonFiles'
 import { useWanted } from './useWanted'
+import { figure } from '../../ui/figure'
 
 /** Every client, and every wash day over all of them. */
 export function ClientsPage() {
@@ -194,8 +195,10 @@ function Line({ line }: { line: HistoryLine }) {
         <span className="text-muted block text-sm">{line.name}</span>
       </td>
       <td className="text-muted hidden text-sm md:table-cell">{line.products.join(', ')}</td>
-      <td className="figures px-2 text-right">{line.definition?.toFixed(1) ?? '–'}</td>
-      <td className="figures px-4 text-right">{line.frizz?.toFixed(1) ?? '–'}</td>
+      <td className="figures px-2 text-right">
+        {line.definition === undefined ? '–' : figure(line.definition)}
+      </td>
+      <td className="figures px-4 text-right">{line.frizz === undefined ? '–' : figure(line.frizz)}</td>
     </tr>
   )
 }

@@ -8,6 +8,7 @@ import { Failure } from '../../ui/Notice'
 import { TextField } from '../../ui/TextField'
 import { useClient } from '../clients/ClientFrame'
 import { clock, daysBetween, shortDay } from './dayWords'
+import { figure } from '../../ui/figure'
 
 /** What the hair is to look best for, counted back from its hour. */
 export function EventPanel({ diary }: { diary: DiaryNow }) {
@@ -76,9 +77,9 @@ function Ways({ plan }: { plan: EventPlan }) {
               <td className="pr-2 whitespace-nowrap">
                 {shortDay(way.washAt)} {clock(way.washAt)}
               </td>
-              <td className="pr-2 text-right">{way.definition.toFixed(1)}</td>
-              <td className="pr-2 text-right">{way.frizz.toFixed(1)}</td>
-              <td className="pr-2 text-right">{way.volume.toFixed(1)}</td>
+              <td className="pr-2 text-right">{figure(way.definition)}</td>
+              <td className="pr-2 text-right">{figure(way.frizz)}</td>
+              <td className="pr-2 text-right">{figure(way.volume)}</td>
               <td>{way.lost ?? ''}</td>
             </tr>
           ))}

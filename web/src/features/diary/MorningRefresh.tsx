@@ -12,6 +12,7 @@ import { Failure } from '../../ui/Notice'
 import { Stepper } from '../../ui/Stepper'
 import { useClient } from '../clients/ClientFrame'
 import { USUAL_GOAL } from '../plan/planHistory'
+import { figure } from '../../ui/figure'
 
 type MorningRefreshProps = { wearDay: number; washDay: number | undefined }
 
@@ -91,9 +92,8 @@ function Asked({ morning, washDay, day }: AskedProps) {
         })}
       </ol>
       <p className="figures">
-        {minutesText(minutes)} · definition {now.definition.toFixed(1)} →{' '}
-        <b>{brings.definition.toFixed(1)}</b> · frizz {now.frizz.toFixed(1)} →{' '}
-        <b>{brings.frizz.toFixed(1)}</b>
+        {minutesText(minutes)} · definition {figure(now.definition)} → <b>{figure(brings.definition)}</b> ·
+        frizz {figure(now.frizz)} → <b>{figure(brings.frizz)}</b>
       </p>
       <details>
         <summary className="min-h-[24px] underline">Why</summary>

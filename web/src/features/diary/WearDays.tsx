@@ -3,6 +3,7 @@ import { capital } from '../../api/words'
 import said from '../../api/words.json'
 import { useWidth } from '../../chart/useWidth'
 import { shortDay } from './dayWords'
+import { figure } from '../../ui/figure'
 
 type Aftercare = NonNullable<DiaryNow['aftercare']>
 type WearDaysProps = { care: Aftercare; today: string; wearDay: number | undefined }
@@ -67,8 +68,8 @@ function Expected({ word, score }: { word: string; score: CareDay['frizz'] }) {
     <div className="flex gap-x-1.5">
       <dt>{word}</dt>
       <dd>
-        <b className="text-ink font-semibold">{score.value.toFixed(1)}</b> ({score.low.toFixed(1)}–
-        {score.high.toFixed(1)})
+        <b className="text-ink font-semibold">{figure(score.value)}</b> ({figure(score.low)}–
+        {figure(score.high)})
       </dd>
     </div>
   )
@@ -96,7 +97,7 @@ function WearPicture({ days, today }: { days: readonly CareDay[]; today: string 
         height={HEIGHT}
         viewBox={`0 0 ${width} ${HEIGHT}`}
         role="img"
-        aria-label={`Definition expected: ${days.map((day) => `day ${day.day} ${day.definition.value.toFixed(1)}`).join(', ')}`}
+        aria-label={`Definition expected: ${days.map((day) => `day ${day.day} ${figure(day.definition.value)}`).join(', ')}`}
       >
         <rect x="0" y={TOP - 10} width={width} height={WATER - TOP + 10} fill="var(--shallow)" />
         <path d={band} fill="var(--water)" />
@@ -150,7 +151,7 @@ function DayMark({ day, x, y, step, isToday }: DayMarkProps) {
         strokeWidth="1.6"
       />
       <text x={x} y={y - 10} textAnchor="middle" className="figures" fontSize="15" fill="var(--ink)">
-        {day.definition.value.toFixed(1)}
+        {figure(day.definition.value)}
         {day.best ? ' best' : ''}
       </text>
       <rect

@@ -6,6 +6,7 @@ import type { BottleLearned, LabelFound, ShelfItem } from '../../api/types'
 import said from '../../api/words.json'
 import { Button } from '../../ui/Button'
 import { Failure } from '../../ui/Notice'
+import { figure } from '../../ui/figure'
 
 /** Every bottle of the salon against what its label said, with what is left of it and what it cost. */
 export function Bottles() {
@@ -58,7 +59,7 @@ function Line({ bottle, item }: { bottle: BottleLearned; item: ShelfItem | undef
         ))}
       </td>
       <td className="figures pr-3 text-right">
-        {product?.priceCents === undefined ? '–' : (product.priceCents / 100).toFixed(2)}
+        {product?.priceCents === undefined ? '–' : figure(product.priceCents / 100, 2)}
       </td>
       <td className="figures pr-3 text-right">
         {product?.stockMl === undefined ? '–' : Math.round(product.stockMl)}

@@ -3,6 +3,7 @@ import { useNavigate } from 'react-router'
 import type { ScoreLearned, WashDay } from '../../api/types'
 import { useWidth } from '../../chart/useWidth'
 import { most, shortDate, type ScoreWord } from './learnWords'
+import { figure } from '../../ui/figure'
 
 type SaidAndScoredProps = {
   own: ScoreLearned
@@ -127,7 +128,7 @@ function Picture({ own, days }: { own: ScoreLearned; days: readonly WashDay[] })
           key={day.id}
           type="button"
           title={`${shortDate(day.plannedAt)}: ${day.name}`}
-          aria-label={`${shortDate(day.plannedAt)}: scored ${told.scored.toFixed(1)}, said ${told.said.corrected.toFixed(1)}, ${told.said.low.toFixed(1)} to ${told.said.high.toFixed(1)}, by the book ${told.said.model.toFixed(1)}. Open the wash`}
+          aria-label={`${shortDate(day.plannedAt)}: scored ${figure(told.scored)}, said ${figure(told.said.corrected)}, ${figure(told.said.low)} to ${figure(told.said.high)}, by the book ${figure(told.said.model)}. Open the wash`}
           onClick={() => void go(`../log?day=${day.id}`)}
           className="absolute grid h-6 w-6 -translate-x-1/2 -translate-y-1/2 place-items-center"
           style={{ left: x(String(day.id)), top: y(told.scored) }}
@@ -195,10 +196,10 @@ function HowGood({ own }: { own: ScoreLearned }) {
     <div className="flex flex-wrap content-start gap-x-6 gap-y-1.5 pb-2 sm:block sm:pt-4 sm:pl-4">
       <p className="leading-tight">
         <span className="figures block text-[1.9rem] leading-none font-semibold">
-          {(accuracy.helps ? accuracy.correctedError : accuracy.modelError).toFixed(1)}
+          {figure(accuracy.helps ? accuracy.correctedError : accuracy.modelError)}
         </span>
         <span className="text-muted">
-          points off, {accuracy.helps ? `by the book ${accuracy.modelError.toFixed(1)}` : 'by the book'}
+          points off, {accuracy.helps ? `by the book ${figure(accuracy.modelError)}` : 'by the book'}
         </span>
       </p>
       <p className="leading-tight sm:pt-3">

@@ -2,6 +2,7 @@ import { scaleLinear, scalePoint } from 'd3-scale'
 import type { TrialNow, WashDay } from '../../api/types'
 import { useWidth } from '../../chart/useWidth'
 import { shortDate } from './learnWords'
+import { figure } from '../../ui/figure'
 
 const HEIGHT = 138
 const LEFT = 30
@@ -23,7 +24,7 @@ export function TrialPicture({ trial, days }: { trial: TrialNow; days: readonly 
   const half = Math.min(11, (x.step() || 30) / 4)
   const told = pairs.map((pair) => {
     const day = days.find((one) => one.id === pair.washes.at(-1))
-    return `${day === undefined ? '' : shortDate(day.plannedAt)} ${pair.used.toFixed(1)} against ${pair.tried.toFixed(1)}`
+    return `${day === undefined ? '' : shortDate(day.plannedAt)} ${figure(pair.used)} against ${figure(pair.tried)}`
   })
   return (
     <div ref={ref} className="min-w-0 [contain:inline-size]">

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
 import type { LearnedThing, ScoreLearned } from '../../api/types'
-import { signed } from './learnWords'
+import { signed } from '../../ui/figure'
 
 /** As many as are taken in at a look; the rest behind a tap. */
 const SHOWN = 6

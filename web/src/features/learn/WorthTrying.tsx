@@ -8,7 +8,8 @@ import { Failure } from '../../ui/Notice'
 import { useClient } from '../clients/ClientFrame'
 import { beginTrial } from './beginTrial'
 import { putOnPlan, USUAL_GOAL, USUAL_LIMITS } from '../plan/planHistory'
-import { signed, trialName } from './learnWords'
+import { trialName } from './learnWords'
+import { signed } from '../../ui/figure'
 
 /** The trial with the most to gain, and the two behind it; one tap plans it as halves. */
 export function WorthTrying({ learned }: { learned: HeadLearned }) {

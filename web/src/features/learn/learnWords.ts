@@ -6,12 +6,6 @@ export type ScoreWord = ScoreLearned['score']
 /** Scores that can be looked at, in the order of the tabs. */
 export const TABS: readonly ScoreWord[] = ['definition', 'clumping', 'frizz', 'volume', 'days']
 
-/** "+0.6", "−0.8", "0.0". */
-export function signed(points: number): string {
-  if (Math.abs(points) < 0.05) return '0.0'
-  return `${points < 0 ? '−' : '+'}${Math.abs(points).toFixed(1)}`
-}
-
 export function shortDate(iso: string): string {
   return new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })
 }

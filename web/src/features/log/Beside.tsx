@@ -6,7 +6,8 @@ import { Island } from '../../chart/Island'
 import { TideChart } from '../../chart/TideChart'
 import { Button } from '../../ui/Button'
 import { Failure, Waiting } from '../../ui/Notice'
-import { dateOf, SCORES, signed, type ScoreKey } from './dayWords'
+import { dateOf, SCORES, type ScoreKey } from './dayWords'
+import { figure, signed } from '../../ui/figure'
 
 type BesideProps = { one: WashDay; other: WashDay; onLeave: () => void }
 
@@ -51,8 +52,8 @@ export function Beside({ one, other, onLeave }: BesideProps) {
           )}
           {comparison.shrinkage !== undefined && (
             <p className="pt-2">
-              Shrinkage {comparison.shrinkage.one.percent.toFixed(0)} % →{' '}
-              {comparison.shrinkage.other.percent.toFixed(0)} %
+              Shrinkage {figure(comparison.shrinkage.one.percent, 0)} % →{' '}
+              {figure(comparison.shrinkage.other.percent, 0)} %
               {comparison.shrinkage.clear ? '.' : ': no more than the ruler leaves open.'}
             </p>
           )}
@@ -111,7 +112,7 @@ function Moved({ scores }: { scores: Scores }) {
                   </button>
                 </th>
                 <td className="figures">
-                  {moved.one.toFixed(1)} → {moved.other.toFixed(1)}
+                  {figure(moved.one)} → {figure(moved.other)}
                 </td>
                 <td className="figures">{signed(moved.by)}</td>
                 <td className="text-muted text-sm">{moved.clear ? 'clear' : 'within the eye’s error'}</td>

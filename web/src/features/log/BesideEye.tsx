@@ -6,7 +6,7 @@ import { Failure, Waiting } from '../../ui/Notice'
 import { photoPath } from './photoPath'
 import { WitnessOverTime } from './WitnessOverTime'
 import { witnessQuery } from './witnessQuery'
-import { signed } from './dayWords'
+import { figure, signed } from '../../ui/figure'
 
 type BesideEyeProps = {
   /** Whose; absent for the whole salon. */
@@ -87,7 +87,7 @@ function Parted({ witness, onOpen }: { witness: Witness; onOpen: BesideEyeProps[
                 {dateOf(one)}, {PHOTO_VIEW[one.view]}
                 {one.scores.filter(parts(witness, one.key)).map((s) => (
                   <span key={s.score} className="block">
-                    {s.score}: eye {s.eye.toFixed(1)}, picture {s.picture.toFixed(1)}
+                    {s.score}: eye {figure(s.eye)}, picture {figure(s.picture)}
                   </span>
                 ))}
               </span>
@@ -128,5 +128,5 @@ function said(one: Witness['report']['scores'][number]): string {
 
 /** "0.62", "−0.11". */
 function ratio(value: number): string {
-  return `${value < 0 ? '−' : ''}${Math.abs(value).toFixed(2)}`
+  return `${value < 0 ? '−' : ''}${figure(Math.abs(value), 2)}`
 }

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { answered, api } from '../../api/client'
 import { stockQuery } from '../../api/queries'
+import { figure } from '../../ui/figure'
 
 /** What the wash took from the shelf, and giving it back. */
 export function Drawn({ day }: { day: number }) {
@@ -18,7 +19,7 @@ export function Drawn({ day }: { day: number }) {
   return (
     <p className="text-muted px-4 pb-1 text-sm">
       {open ? 'Taken from the shelf: ' : 'Given back to the shelf: '}
-      {moves.map((move) => `${move.name} ${move.ml.toFixed(1)} ml`).join(', ')}.{' '}
+      {moves.map((move) => `${move.name} ${figure(move.ml)} ml`).join(', ')}.{' '}
       {open && (
         <button type="button" className="underline" onClick={() => undo.mutate()}>
           Give it back

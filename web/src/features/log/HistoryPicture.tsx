@@ -4,6 +4,7 @@ import { readingsQuery } from '../../api/queries'
 import type { Client, WashDay } from '../../api/types'
 import { useWidth } from '../../chart/useWidth'
 import { dateOf } from './dayWords'
+import { figure } from '../../ui/figure'
 
 type HistoryPictureProps = {
   client: Client
@@ -24,8 +25,11 @@ export function HistoryPicture({ client, days, selected, onSelect }: HistoryPict
   const [ref, width] = useWidth(900)
   const readings = useQuery(readingsQuery(client.id)).data ?? []
   const scored = days
-    .filter((day) => day.summary !== undefined)
-    .map((day) => ({ day, at: new Date(day.startedAt ?? day.plannedAt), overall: day.summary?.overall }))
+    .flatMap((day) =>
+      day.summary === undefined
+        ? []
+        : [{ day, at: new Date(day.startedAt ?? day.plannedAt), overall: day.summary.overall }],
+    )
     .sort((a, b) => a.at.getTime() - b.at.getTime())
   const first = scored[0]
   const last = scored.at(-1)
@@ -41,7 +45,7 @@ export function HistoryPicture({ client, days, selected, onSelect }: HistoryPict
         width={width}
         height={HEIGHT}
         role="img"
-        aria-label={`${scored.length} washes: definition from ${first.overall?.definition.toFixed(1)} to ${last.overall?.definition.toFixed(1)}, frizz from ${first.overall?.frizz.toFixed(1)} to ${last.overall?.frizz.toFixed(1)}`}
+        aria-label={`${scored.length} washes: definition from ${figure(first.overall.definition)} to ${figure(last.overall.definition)}, frizz from ${figure(first.overall.frizz)} to ${figure(last.overall.frizz)}`}
       >
         <rect x="40" y="14" width={Math.max(0, width - 132)} height={HEIGHT - 58} fill="var(--shallow)" />
         <g className="figures" fontSize="11.5" fill="var(--ink)">
@@ -61,7 +65,7 @@ export function HistoryPicture({ client, days, selected, onSelect }: HistoryPict
         {LINES.map(({ score, stroke, dash }) => (
           <polyline
             key={score}
-            points={scored.map((s) => `${x(s.at)},${y(s.overall?.[score] ?? 0)}`).join(' ')}
+            points={scored.map((s) => `${x(s.at)},${y(s.overall[score])}`).join(' ')}
             fill="none"
             stroke={stroke}
             strokeWidth="2"
@@ -79,7 +83,7 @@ export function HistoryPicture({ client, days, selected, onSelect }: HistoryPict
           key={day.id}
           day={day}
           isSelected={day.id === selected}
-          at={{ left: x(at), top: y(overall?.definition ?? 0) }}
+          at={{ left: x(at), top: y(overall.definition) }}
           onSelect={isCrowded(scored, x) ? undefined : () => onSelect(day.id)}
         />
       ))}
@@ -185,13 +189,11 @@ function ReadAnew({ changes, x }: { changes: readonly Date[]; x: Time }) {
 }
 
 type Time = ScaleTime<number, number>
-type Overall = NonNullable<WashDay['summary']>['overall'] | undefined
+type Overall = NonNullable<WashDay['summary']>['overall']
 
 /** The names of the lines at their ends, moved apart where they would cover each other. */
 function named(overall: Overall, y: (points: number) => number) {
-  const ends = LINES.map((line) => ({ ...line, at: y(overall?.[line.score] ?? 0) + 4 })).sort(
-    (a, b) => a.at - b.at,
-  )
+  const ends = LINES.map((line) => ({ ...line, at: y(overall[line.score]) + 4 })).sort((a, b) => a.at - b.at)
   ends.forEach((end, i) => {
     const above = ends[i - 1]
     if (above !== undefined) end.at = Math.max(end.at, above.at + 14)

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Failure, Waiting } from '../../ui/Notice'
 import type { Measurement, PhotoKept, WashDay, ZoneRating } from '../../api/types'
 import { measuredQuery } from './measuredQuery'
+import { figure } from '../../ui/figure'
 
 type Name = keyof Measurement['measures']
 
@@ -54,10 +55,10 @@ export function Measured({ photo, day }: { photo: PhotoKept; day: WashDay }) {
                       {label}
                     </th>
                     <td className="text-right">
-                      {one.value.toFixed(1)}
+                      {figure(one.value)}
                       <span className="text-muted">
                         {' '}
-                        ({one.low.toFixed(1)} to {one.high.toFixed(1)}
+                        ({figure(one.low)} to {figure(one.high)}
                         {one.unit === 'points' ? '' : ` ${one.unit}`})
                       </span>
                     </td>
@@ -95,5 +96,6 @@ function Unfit({ faults }: { faults: Measurement['quality']['faults'] }) {
 
 function eyeOf(scores: ZoneRating | undefined, name: Name): string {
   if (scores === undefined || name === 'clumpWidth' || name === 'lengthOnPicture') return '–'
-  return scores[name]?.toFixed(1) ?? '–'
+  const score = scores[name]
+  return score === undefined ? '–' : figure(score)
 }

@@ -14,6 +14,7 @@ import { RulerLine } from './RulerLine'
 import { RulerRead } from './RulerRead'
 import type { StrandRead } from './Strands'
 import { useSameView, type SameView } from './useSameView'
+import { figure } from '../../ui/figure'
 
 const WAYS = [
   { value: 'beside', label: 'Side by side' },
@@ -106,7 +107,7 @@ export function PhotoCompare({ day, photo, earlier, onStrand, onRemove }: PhotoC
 }
 
 function readingOf(centimetres: number | undefined): string {
-  return centimetres === undefined ? 'no scale yet' : `${centimetres.toFixed(1)} cm`
+  return centimetres === undefined ? 'no scale yet' : `${figure(centimetres)} cm`
 }
 
 type OtherWashProps = { other: SameView; way: 'beside' | 'over'; share: number }

@@ -9,6 +9,7 @@ import { TextField } from '../../ui/TextField'
 import { measuredQuery } from './measuredQuery'
 import { readCentimetres, type Ends } from './ruler'
 import type { StrandRead } from './Strands'
+import { figure } from '../../ui/figure'
 
 type RulerReadProps = {
   photo: PhotoKept
@@ -37,7 +38,7 @@ export function RulerRead({ photo, measured, ends, onStrand }: RulerReadProps) {
   return (
     <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
       <p role="status" className="figures text-2xl">
-        {read.toFixed(1)} cm
+        {figure(read)} cm
       </p>
       <p className="text-muted">
         {measured.ruler === undefined
@@ -51,7 +52,7 @@ export function RulerRead({ photo, measured, ends, onStrand }: RulerReadProps) {
             key={length}
             onClick={() => {
               onStrand({ zone: photo.zone, length, centimetres: read })
-              setTaken(`${read.toFixed(1)} cm ${words}, in the scores of this wash.`)
+              setTaken(`${figure(read)} cm ${words}, in the scores of this wash.`)
             }}
           >
             A strand {words}

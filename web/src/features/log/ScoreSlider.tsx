@@ -1,6 +1,7 @@
 import { Slider } from 'radix-ui'
 import { useId } from 'react'
 import type { RubricScore } from '../../api/types'
+import { figure } from '../../ui/figure'
 
 /** Where the empty thumb waits: between two steps, so that every score is a change. */
 const UNSET = 5.25
@@ -24,7 +25,7 @@ export function ScoreSlider({ name, rubric, value, onChange }: ScoreSliderProps)
           {name}
         </span>
         <span className="text-muted text-sm">{rubric?.question}</span>
-        <span className="figures ml-auto text-xl">{value === undefined ? '–' : value.toFixed(1)}</span>
+        <span className="figures ml-auto text-xl">{value === undefined ? '–' : figure(value)}</span>
       </div>
       <Slider.Root
         min={0}

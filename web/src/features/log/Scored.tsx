@@ -4,7 +4,8 @@ import type { WashDay } from '../../api/types'
 import { ZONE_LABEL } from '../../api/words'
 import { ZONES } from '../../api/types'
 import { Island } from '../../chart/Island'
-import { dateOf, SCORES, signed } from './dayWords'
+import { dateOf, SCORES } from './dayWords'
+import { figure, signed } from '../../ui/figure'
 
 type ScoredProps = { day: WashDay; before: WashDay | undefined; onAgain: () => void }
 
@@ -26,7 +27,7 @@ export function Scored({ day, before, onAgain }: ScoredProps) {
                   {signed(summary.overall[score] - last.overall[score])} since
                 </span>
               )}
-              <span className="figures text-lg">{summary.overall[score].toFixed(1)}</span>
+              <span className="figures text-lg">{figure(summary.overall[score])}</span>
             </figcaption>
             <Island title="" value={(zone) => rating.byZone[zone]?.[score]} />
           </figure>
@@ -54,7 +55,7 @@ function More({ day }: { day: WashDay }) {
   const overall = day.summary?.overall
   const given = (['softness', 'hold', 'weight', 'shine'] as const).flatMap((score) => {
     const points = overall?.[score]
-    return points === undefined ? [] : [`${score} ${points.toFixed(1)}`]
+    return points === undefined ? [] : [`${score} ${figure(points)}`]
   })
   return given.length === 0 ? null : <p className="figures pt-3">{given.join(' · ')}</p>
 }
@@ -65,24 +66,24 @@ function Ruler({ day, before }: { day: WashDay; before: WashDay | undefined }) {
   if (by === undefined) return null
   const last = before?.summary?.shrinkage
   const against = [
-    ...(following === undefined ? [] : [`typical for this hair ${following.typicalShrinkage.toFixed(0)}`]),
+    ...(following === undefined ? [] : [`typical for this hair ${figure(following.typicalShrinkage, 0)}`]),
     ...(following?.usualShrinkage === undefined
       ? []
-      : [`on this head so far ${following.usualShrinkage.toFixed(0)}`]),
+      : [`on this head so far ${figure(following.usualShrinkage, 0)}`]),
   ]
   const zones = day.summary?.shrinkageByZone ?? {}
   return (
     <p className="pt-3">
       Shrinkage by the ruler{' '}
       <strong className="figures">
-        {by.percent.toFixed(0)} % ± {by.error.toFixed(1)}
+        {figure(by.percent, 0)} % ± {figure(by.error)}
       </strong>
-      {by.strands > 1 && `, ${by.strands} strands, ${by.spread.toFixed(1)} points apart`}
+      {by.strands > 1 && `, ${by.strands} strands, ${figure(by.spread)} points apart`}
       {last !== undefined && `; ${signed(by.percent - last.percent)} points since the last`}
       {ZONES.some((zone) => zones[zone] !== undefined) &&
         ` (${ZONES.flatMap((zone) => {
           const own = zones[zone]
-          return own === undefined ? [] : [`${ZONE_LABEL[zone]} ${own.percent.toFixed(0)}`]
+          return own === undefined ? [] : [`${ZONE_LABEL[zone]} ${figure(own.percent, 0)}`]
         }).join(', ')})`}
       {against.length > 0 && `; ${against.join(', ')}`}.{' '}
       {day.rating?.daysLasted !== undefined && <>Lasted {day.rating.daysLasted} days.</>}

@@ -4,6 +4,7 @@ import { Button } from '../../ui/Button'
 import { Select } from '../../ui/Select'
 import { numberFault, numberIn } from '../../ui/numberText'
 import { TextField } from '../../ui/TextField'
+import { figure } from '../../ui/figure'
 
 /** A strand as it is typed in. */
 export type Strand = { zone: Zone; naturalCm: string; stretchedCm: string }
@@ -73,7 +74,7 @@ export type StrandRead = { zone: Zone; length: 'naturalCm' | 'stretchedCm'; cent
 /** With what was read, in the row of its zone. */
 export function withRead(strands: readonly Strand[], { zone, length, centimetres }: StrandRead): Strand[] {
   const own = strands.findLast((strand) => strand.zone === zone)
-  const read = { ...(own ?? { ...NEW, zone }), [length]: centimetres.toFixed(1) }
+  const read = { ...(own ?? { ...NEW, zone }), [length]: figure(centimetres) }
   return own === undefined ? [...strands, read] : strands.map((strand) => (strand === own ? read : strand))
 }
 

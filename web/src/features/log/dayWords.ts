@@ -1,4 +1,5 @@
 import type { Step, WashDay } from '../../api/types'
+import { figure } from '../../ui/figure'
 
 export const SCORES = ['definition', 'clumping', 'frizz', 'volume'] as const
 export type ScoreKey = (typeof SCORES)[number]
@@ -14,13 +15,7 @@ export function headlineOf(day: WashDay): string {
   const s = day.summary
   if (s === undefined) return 'to be scored'
   const early = day.rating?.castBroken === true && day.rating.rootsDry ? '' : ' · scored early'
-  return `definition ${s.overall.definition.toFixed(1)} · frizz ${s.overall.frizz.toFixed(1)}${early}`
-}
-
-/** "+0.5", "−1.2", "0". */
-export function signed(by: number): string {
-  if (Math.abs(by) < 0.05) return '0'
-  return `${by < 0 ? '−' : '+'}${Math.abs(by).toFixed(1)}`
+  return `definition ${figure(s.overall.definition)} · frizz ${figure(s.overall.frizz)}${early}`
 }
 
 /** Of a wash that shares its name: the hour where they fell on one day, and the bottles that not all of that name had. */

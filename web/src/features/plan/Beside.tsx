@@ -3,6 +3,7 @@ import { capital, SCORE_LABEL, ZONE_LABEL } from '../../api/words'
 import { ZONES } from '../../api/types'
 import { Button } from '../../ui/Button'
 import { Waiting } from '../../ui/Notice'
+import { signed } from '../../ui/figure'
 
 type BesideProps = {
   name: string
@@ -66,7 +67,7 @@ export function Beside({ name, compared, onTake, onLeave }: BesideProps) {
                 {compared.moved.map(({ score, by }) => (
                   <tr key={score} className="border-line border-t border-dotted">
                     <td>{SCORE_LABEL[score]}</td>
-                    <td className="pr-2 text-right">{signed(by, 1)}</td>
+                    <td className="pr-2 text-right">{signed(by)}</td>
                     {ZONES.map((zone) => (
                       <td key={zone} className="text-muted text-right">
                         {zoneMove(compared, zone, score)}
@@ -115,11 +116,7 @@ function Rewritten({ steps }: { steps: Compared['steps'] }) {
 
 function zoneMove(compared: Compared, zone: keyof Compared['movedByZone'], score: string): string {
   const own = compared.movedByZone[zone]?.find((moved) => moved.score === score)
-  return own === undefined ? '·' : signed(own.by, 1)
-}
-
-function signed(by: number, digits: number): string {
-  return `${by < 0 ? '−' : '+'}${Math.abs(by).toFixed(digits)}`
+  return own === undefined ? '·' : signed(own.by)
 }
 
 function longer(minutes: number, unit: string): string {

@@ -3,6 +3,7 @@ import type { Outcome, Scores, Zone } from '../../api/types'
 import { SCORE_LABEL, ZONE_LABEL } from '../../api/words'
 import { Island } from '../../chart/Island'
 import { Swatch } from '../../chart/Swatch'
+import { figure, signed } from '../../ui/figure'
 
 const SHOWN = [
   'definition',
@@ -53,7 +54,7 @@ export const Expected = memo(function Expected({ outcome, byTheBook, onByTheBook
             className="aria-pressed:border-ink flex min-h-[24px] items-end justify-between border-b-2 border-transparent text-left hover:border-line"
           >
             <span>{SCORE_LABEL[name]}</span>
-            <span>{outcome.overall[name].toFixed(name === 'shrinkagePercent' ? 0 : 1)}</span>
+            <span>{figure(outcome.overall[name], name === 'shrinkagePercent' ? 0 : 1)}</span>
           </button>
         ))}
       </div>
@@ -90,11 +91,11 @@ function Later({ outcome, score }: { outcome: Outcome; score: keyof Scores }) {
   const digits = score === 'shrinkagePercent' ? 0 : 1
   const wears = score === 'definition' || score === 'frizz' || score === 'volume' || score === 'softness'
   const told = [
-    ...(own === undefined ? [] : [`8 in 10: ${own.low.toFixed(digits)}–${own.high.toFixed(digits)}`]),
+    ...(own === undefined ? [] : [`8 in 10: ${figure(own.low, digits)}–${figure(own.high, digits)}`]),
     ...(wears
       ? outcome.byDay
           .filter((worn) => TOLD.includes(worn.day))
-          .map((worn) => `day ${worn.day} ${worn[score].toFixed(1)}`)
+          .map((worn) => `day ${worn.day} ${figure(worn[score])}`)
       : []),
   ]
   return <p className="figures text-muted pb-1 text-[0.92rem]">{told.join(' · ')}</p>
@@ -108,22 +109,21 @@ type BecauseProps = { outcome: Outcome; zone: Zone; score: keyof Scores; onClose
 
 function Because({ outcome, zone, score, onClose }: BecauseProps) {
   const own = outcome.contributions.filter((c) => c.zone === zone && c.score === score)
+  const reached = outcome.byZone[zone]
   return (
     <div className="text-[0.92rem]" role="region" aria-label={`Why, ${ZONE_LABEL[zone]}`}>
       <button type="button" onClick={onClose} className="underline">
         Back to the head
       </button>
       <p className="font-semibold">
-        {SCORE_LABEL[score]}, {ZONE_LABEL[zone]}: {outcome.byZone[zone]?.[score].toFixed(1)}
+        {SCORE_LABEL[score]}, {ZONE_LABEL[zone]}
+        {reached !== undefined && `: ${figure(reached[score])}`}
       </p>
       <ul>
         {own.map((c, i) => (
           <li key={i} className="border-line flex justify-between gap-2 border-b border-dotted">
             <span>{c.because}</span>
-            <span className="figures">
-              {c.by < 0 ? '−' : '+'}
-              {Math.abs(c.by).toFixed(1)}
-            </span>
+            <span className="figures">{signed(c.by)}</span>
           </li>
         ))}
       </ul>

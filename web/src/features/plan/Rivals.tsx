@@ -3,6 +3,7 @@ import { minutesText } from '../../api/words'
 import { Unfinished } from '../../ui/Notice'
 import { LimitsBox } from './LimitsBox'
 import type { Plan } from './usePlan'
+import { figure } from '../../ui/figure'
 
 type RivalsProps = {
   plan: Plan
@@ -62,7 +63,7 @@ export function Rivals({ plan, onPick, onLay, onBegin, onLimits }: RivalsProps) 
         <p className="figures ml-auto flex flex-wrap items-center gap-x-3 px-4 py-1 text-[0.98rem]">
           <span>
             {minutesText(open.judgement.minutes)} · {minutesText(open.judgement.chairMinutes)} hands on
-            {open.judgement.costCents > 0 && ` · cost ${(open.judgement.costCents / 100).toFixed(2)}`} · lasts
+            {open.judgement.costCents > 0 && ` · cost ${figure(open.judgement.costCents / 100, 2)}`} · lasts
             about {days(open.judgement.outcome.overall.days)}
           </span>
           <LimitsBox limits={draft.limits} onChange={onLimits} />

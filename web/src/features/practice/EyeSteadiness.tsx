@@ -1,4 +1,5 @@
 import type { EyeReport } from '../../api/types'
+import { figure, signed } from '../../ui/figure'
 
 const SPAN = 3
 
@@ -43,16 +44,12 @@ function across(points: number): number {
 }
 
 function said(one: OfScore): string {
-  const off = `${signed(one.bias)}, off ${one.error.toFixed(1)}`
-  const itself = one.againstItself === undefined ? '' : `, itself ±${one.againstItself.toFixed(1)}`
+  const off = `${signed(one.bias)}, off ${figure(one.error)}`
+  const itself = one.againstItself === undefined ? '' : `, itself ±${figure(one.againstItself)}`
   const drift = one.drift === undefined ? '' : `, drift ${signed(one.drift)}`
   return `${off}${itself}${drift}`
 }
 
 function spoken(one: OfScore): string {
   return `${one.score}: ${said(one)}`
-}
-
-function signed(points: number): string {
-  return `${points < 0 ? '−' : '+'}${Math.abs(points).toFixed(1)}`
 }

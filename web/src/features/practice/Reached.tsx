@@ -3,6 +3,7 @@ import { minutesText, SCORE_LABEL } from '../../api/words'
 import { TideChart } from '../../chart/TideChart'
 import { Button } from '../../ui/Button'
 import { ShareScale } from './ShareScale'
+import { figure } from '../../ui/figure'
 
 type ReachedProps = { told: BuildTold; onAgain: () => void; onNext: () => void }
 
@@ -83,8 +84,8 @@ const SHOWN = [
 function Both({ yours, ours }: { yours: Suggestion; ours: Suggestion }) {
   const rows = SHOWN.map((score) => ({
     what: SCORE_LABEL[score],
-    yours: yours.outcome.overall[score].toFixed(1),
-    ours: ours.outcome.overall[score].toFixed(1),
+    yours: figure(yours.outcome.overall[score]),
+    ours: figure(ours.outcome.overall[score]),
   }))
   return (
     <table className="figures w-full max-w-md">

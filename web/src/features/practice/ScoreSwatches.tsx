@@ -11,6 +11,7 @@ import { ByName } from './ByName'
 import { EyeSteadiness } from './EyeSteadiness'
 import { isCount } from './faultRound'
 import { eyeQuery, sendReading, sittingQuery, swatchPath } from './swatchQueries'
+import { figure } from '../../ui/figure'
 
 const NAMES = ['definition', 'clumping', 'frizz'] as const
 type Given = Partial<Record<(typeof NAMES)[number], number>>
@@ -135,7 +136,7 @@ function OneScore({ name, rubric, value, told, onChange }: OneScoreProps) {
       <ScoreSlider name={name} rubric={rubric} value={value} onChange={onChange} />
       {told !== undefined && (
         <p className="figures">
-          It is {told.truth[name].toFixed(1)}; you gave {value?.toFixed(1) ?? '–'}.
+          It is {figure(told.truth[name])}; you gave {value === undefined ? '–' : figure(value)}.
         </p>
       )}
     </div>

@@ -6,6 +6,7 @@ import type { ShelfItem } from '../../api/types'
 import { FLAKES, RUBBED } from '../../api/words'
 import { Choice } from '../../ui/Choice'
 import { Select } from '../../ui/Select'
+import { figure } from '../../ui/figure'
 
 const SHARES = [
   { value: '0.5', label: '1 : 1' },
@@ -50,8 +51,8 @@ export function GoesWith({ item, items }: { item: ShelfItem; items: readonly She
           />
           <Choice label="Mixed in the palm" options={SHARES} value={share} onChange={setShare} compact />
           <p>
-            Mixed so: hold <b className="figures">{pair.mixed.hold.toFixed(1)}</b>, richness{' '}
-            <b className="figures">{pair.mixed.richness.toFixed(1)}</b>, works at{' '}
+            Mixed so: hold <b className="figures">{figure(pair.mixed.hold)}</b>, richness{' '}
+            <b className="figures">{figure(pair.mixed.richness)}</b>, works at{' '}
             <b className="figures">
               {Math.round(pair.mixed.windowLow)}–{Math.round(pair.mixed.windowHigh)} % wet
             </b>

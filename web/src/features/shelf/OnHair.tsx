@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { onHairQuery } from '../../api/queries'
 import type { Client, Product } from '../../api/types'
 import { SCORE_LABEL } from '../../api/words'
+import { signed } from '../../ui/figure'
 
 /** In one look: what this bottle does on the hair it is meant for. */
 export function OnHair({ product, client }: { product: Product; client: Client | undefined }) {
@@ -21,8 +22,7 @@ export function OnHair({ product, client }: { product: Product; client: Client |
         <ul className="figures flex flex-wrap gap-x-4" aria-label="What it moves, against nothing at all">
           {said.changes.map(({ score, by }) => (
             <li key={score}>
-              {SCORE_LABEL[score]} {by < 0 ? '−' : '+'}
-              {Math.abs(by).toFixed(1)}
+              {SCORE_LABEL[score]} {signed(by)}
             </li>
           ))}
         </ul>

@@ -1,5 +1,6 @@
 import type { Client, ProductUse, ShelfItem } from '../../api/types'
 import { useRoles } from './useRoles'
+import { figure } from '../../ui/figure'
 
 /** The list this client keeps. */
 export function ruleOf(client: Client | undefined): 'STRICT' | 'LOOSE' | 'NONE' {
@@ -45,7 +46,7 @@ export function Row({ item, use, client, open, tabIndex, onOpen }: RowProps) {
         </span>
         <span className="figures text-right">
           {use === undefined ? '' : use.dose}
-          {use?.costCents === undefined ? '' : ` · ${(use.costCents / 100).toFixed(2)} a wash`}
+          {use?.costCents === undefined ? '' : ` · ${figure(use.costCents / 100, 2)} a wash`}
         </span>
         <span className="flex items-center gap-3 text-sm whitespace-nowrap">
           <span className="figures">hold {product.hold}</span>

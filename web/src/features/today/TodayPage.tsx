@@ -15,6 +15,7 @@ import { Heads } from './Heads'
 import { SalonHours } from './SalonHours'
 import { Towards } from './Towards'
 import { Waits } from './Waits'
+import { figure } from '../../ui/figure'
 
 /** The desk in the morning: who comes, what waits, what is late, what lies ahead. */
 export function TodayPage() {
@@ -55,10 +56,10 @@ function TheAir({ air }: { air: Today['air'] }) {
   const out = useQuery(outdoorsQuery).data
   return (
     <p className="text-muted">
-      <span className="figures text-ink">{air.dewPointC.toFixed(0)}°</span> dew point here, {air.words}
+      <span className="figures text-ink">{figure(air.dewPointC, 0)}°</span> dew point here, {air.words}
       {out !== undefined && (
         <>
-          ; outside <span className="figures text-ink">{out.dewPointC.toFixed(0)}°</span>, {out.words} (
+          ; outside <span className="figures text-ink">{figure(out.dewPointC, 0)}°</span>, {out.words} (
           {out.from})
         </>
       )}

@@ -181,12 +181,17 @@ public record Trial(
                                 between,
                                 margin);
                     case NOT_YET ->
-                        "Not yet: " + (estimate < 0 ? "worse" : "better") + " by " + size + " so far; about " + more
+                        "Not yet: " + soFar(estimate, size, between) + " so far; about " + more
                                 + (more == 1 ? " pair more." : " pairs more.");
                 };
         return said
                 + (side == null ? "" : " The side, " + Signed.of(side.estimate()) + " for the left, is taken out.")
                 + (exact ? "" : " Of " + SignFlip.DRAWN + " patterns drawn, the same each time.");
+    }
+
+    private static String soFar(double estimate, String size, String between) {
+        if (Math.abs(estimate) < FINEST / 2) return "even (" + between + ")";
+        return (estimate < 0 ? "worse" : "better") + " by " + size;
     }
 
     private static double round(double value) {
