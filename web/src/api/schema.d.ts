@@ -260,6 +260,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{id}/hair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["hair"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{id}/learning": {
         parameters: {
             query?: never;
@@ -2983,7 +2999,7 @@ export interface components {
             estimate: components["schemas"]["Estimate"];
             here: boolean;
             /** @enum {string} */
-            kind?: "ALWAYS" | "ZONE" | "BOTTLE" | "WAY" | "AIR";
+            kind: "ALWAYS" | "ZONE" | "BOTTLE" | "WAY" | "AIR" | "SINCE_CLARIFYING" | "SINCE_PROTEIN";
             /** @enum {string} */
             score: "definition" | "clumping" | "frizz" | "shrinkagePercent" | "volume" | "softness" | "hold" | "weight" | "days";
             /** @enum {string} */
@@ -4111,7 +4127,7 @@ export interface components {
             because: string;
             bottle?: string;
             /** @enum {string} */
-            kind: "ALWAYS" | "ZONE" | "BOTTLE" | "WAY" | "AIR";
+            kind: "ALWAYS" | "ZONE" | "BOTTLE" | "WAY" | "AIR" | "SINCE_CLARIFYING" | "SINCE_PROTEIN";
             points: number;
             /** @enum {string} */
             score: "definition" | "clumping" | "frizz" | "shrinkagePercent" | "volume" | "softness" | "hold" | "weight" | "days";
@@ -4931,6 +4947,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Erased"];
+                };
+            };
+        };
+    };
+    hair: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Hair"];
                 };
             };
         };

@@ -1,8 +1,9 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Tabs } from 'radix-ui'
 import { useState, type ReactNode } from 'react'
 import { useNavigate } from 'react-router'
 import { answered, api, ApiError, isClient } from '../../api/client'
+import { hairTodayQuery } from '../../api/hairToday'
 import type { Client, ClientDraft, Zone } from '../../api/types'
 import { hairLine, keysOf, OCCASION, ZONE_LABEL, type Option } from '../../api/words'
 import { Island } from '../../chart/Island'
@@ -46,7 +47,8 @@ const AGAIN: readonly Option<Occasion>[] = keysOf(OCCASION).flatMap((value) =>
 export function ConsultPage() {
   const client = useClient()
   const [draft, setDraft] = useStored(`consult:${client.id}`, isConsult)
-  const consult = draft ?? fromClient(client)
+  const today = useQuery(hairTodayQuery(client)).data
+  const consult = draft ?? fromClient(today === undefined ? client : { ...client, hair: today })
   const { found, error } = useFound(consult)
   const [scope, setScope] = useState<Scope>(undefined)
   if (found === undefined)

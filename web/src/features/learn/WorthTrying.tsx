@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useNavigate } from 'react-router'
+import { hairTodayQuery } from '../../api/hairToday'
 import { nextTrialsQuery, trialsQuery } from '../../api/learningQueries'
 import { airQuery, productsQuery, type Setting } from '../../api/queries'
 import type { HeadLearned, NextTrial, Product } from '../../api/types'
@@ -16,9 +17,10 @@ export function WorthTrying({ learned }: { learned: HeadLearned }) {
   const client = useClient()
   const air = useQuery(airQuery).data
   const shelf = useQuery(productsQuery(client.id)).data
-  if (client.hair === undefined || air === undefined || shelf === undefined) return null
+  const hair = useQuery(hairTodayQuery(client)).data
+  if (hair === undefined || air === undefined || shelf === undefined) return null
   const setting: Setting = {
-    hair: client.hair,
+    hair,
     goal: client.goal ?? USUAL_GOAL,
     air: { temperatureC: air.temperatureC, relativeHumidity: air.relativeHumidity },
     schools: client.schools ?? {},

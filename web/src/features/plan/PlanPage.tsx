@@ -1,4 +1,6 @@
+import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
+import { hairTodayQuery } from '../../api/hairToday'
 import type { Client, Hair } from '../../api/types'
 import { Caution, Empty, Failure, Waiting } from '../../ui/Notice'
 import { useClient } from '../clients/ClientFrame'
@@ -20,7 +22,15 @@ export function PlanPage() {
       </Empty>
     )
   }
-  return <PlanOf client={client} hair={client.hair} />
+  return <PlanToday client={client} />
+}
+
+/** What the plan is of is the head as it is today: what was done since it was read counts. */
+function PlanToday({ client }: { client: Client }) {
+  const { data: hair, error } = useQuery(hairTodayQuery(client))
+  if (hair === undefined)
+    return error === null ? <Waiting what="Working out the tide" /> : <Failure error={error} />
+  return <PlanOf client={client} hair={hair} />
 }
 
 function PlanOf({ client, hair }: { client: Client; hair: Hair }) {

@@ -74,32 +74,20 @@ final class CareDates {
 
     /** Where the log and the consult differ the later date counts. */
     private void readPast() {
-        clarified = since(hair.daysSinceClarify());
-        protein = since(hair.daysSinceProtein());
+        LastCare last = LastCare.said(hair, asked.from()).with(asked.inOrder());
+        clarified = last.clarified();
+        protein = last.protein();
         for (DiaryWash wash : asked.inOrder()) {
             sinceClarify++;
             sinceMask++;
             if (wash.wasClarified()) {
-                clarified = later(clarified, wash.date());
                 sinceClarify = 0;
             }
             if (wash.hadMask()) {
                 masked = wash.date();
                 sinceMask = 0;
             }
-            if (wash.hadProtein()) {
-                protein = later(protein, wash.date());
-            }
         }
-    }
-
-    /** The consult says days, counted back from where the diary begins. */
-    private LocalDate since(Double days) {
-        return days == null ? null : asked.from().minusDays(Math.round(days));
-    }
-
-    private static LocalDate later(LocalDate one, LocalDate other) {
-        return one == null || other.isAfter(one) ? other : one;
     }
 
     /** Not everything in one wash [CP]: a clarifier strips and protein stiffens, so protein waits for the next; a mask would only soften what protein has just set. */

@@ -61,14 +61,9 @@ final class WashDates {
         return last == null ? 0 : Math.max(0, ChronoUnit.DAYS.between(last.plusDays(rhythm.days()), asked.from()));
     }
 
-    /** The day of the last wash, from the log or as the reading has it; null where nobody knows. */
+    /** The day of the last wash; null where nobody knows. */
     static LocalDate last(DiaryQuestion asked) {
-        LocalDate logged = asked.washes().stream()
-                .map(DiaryWash::date)
-                .max(Comparator.naturalOrder())
-                .orElse(null);
-        Double since = asked.hair().daysSinceWash();
-        return logged != null || since == null ? logged : asked.from().minusDays(Math.round(since));
+        return LastCare.said(asked.hair(), asked.from()).with(asked.washes()).washed();
     }
 
     /** One wash after the other in the rhythm, each in an hour that is free on its day or beside it. */

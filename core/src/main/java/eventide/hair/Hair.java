@@ -123,22 +123,8 @@ public record Hair(
         return Changed.with(this, "allergies", words);
     }
 
-    /** The same head so many days after it was read: what was said in days since is longer ago. */
-    public Hair after(long days) {
-        Hair later = this;
-        if (daysSinceWash != null) {
-            later = Changed.with(later, "daysSinceWash", Math.min(LONGEST_AGO, daysSinceWash + days));
-        }
-        if (daysSinceProtein != null) {
-            later = Changed.with(later, "daysSinceProtein", Math.min(LONGEST_AGO, daysSinceProtein + days));
-        }
-        return daysSinceClarify == null
-                ? later
-                : Changed.with(later, "daysSinceClarify", Math.min(LONGEST_AGO, daysSinceClarify + days));
-    }
-
     /** As far as anything is said to be ago, days. */
-    private static final double LONGEST_AGO = 3650;
+    public static final double LONGEST_AGO = 3650;
 
     /** The readings that hold in a zone: its own where it has them, else the head's. */
     public Reading at(Zone zone) {

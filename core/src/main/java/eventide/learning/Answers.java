@@ -8,10 +8,12 @@ import eventide.wash.Correction.Kind;
 import eventide.wash.ScoreName;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import org.apache.commons.math3.distribution.NormalDistribution;
 
 /**
@@ -27,6 +29,10 @@ public record Answers(
     private static final NormalDistribution NORMAL = new NormalDistribution(null, 0, 1);
     /** Points below which nothing is told apart [OURS]. */
     private static final double LEAST_DEVIATION = 1e-6;
+
+    /** What hands can do otherwise next time, and where. */
+    private static final Set<Kind> TOLD =
+            EnumSet.of(Kind.BOTTLE, Kind.WAY, Kind.ZONE, Kind.SINCE_CLARIFYING, Kind.SINCE_PROTEIN);
 
     /** More nobody takes in at once. */
     private static final int MOST = 3;
@@ -53,8 +59,7 @@ public record Answers(
         Map<String, List<LearnedThing>> things = new LinkedHashMap<>();
         for (HeadLearned.ScoreLearned score : scores) {
             for (LearnedThing thing : score.found()) {
-                if (thing.here()
-                        && (thing.kind() == Kind.BOTTLE || thing.kind() == Kind.WAY || thing.kind() == Kind.ZONE)) {
+                if (thing.here() && TOLD.contains(thing.kind())) {
                     things.computeIfAbsent(thing.what(), any -> new ArrayList<>())
                             .add(thing);
                 }
@@ -95,7 +100,7 @@ public record Answers(
     /** Two to one: what is less likely is no direction [OURS]. */
     private static final int LIKELY_PERCENT = 67;
 
-    /** One bottle, way or zone over all its scores, weighed by what this head wishes. */
+    /** One bottle, way, zone or wait over all its scores, weighed by what this head wishes. */
     private static Answer answer(List<LearnedThing> thing, Map<ScoreName, Double> weights) {
         double mean = 0;
         double variance = 0;
@@ -121,11 +126,12 @@ public record Answers(
                 most.zone(),
                 String.format(
                         Locale.ROOT,
-                        "%s %s, %d %s",
+                        "%s %s, %d %s%s",
                         Signed.of(most.estimate().points()),
                         most.score().label(),
                         washes,
-                        washes == 1 ? "wash" : "washes"));
+                        washes == 1 ? "wash" : "washes",
+                        most.association() ? ", association" : ""));
     }
 
     /** How far the predictions of this head are to be trusted, by leaving its washes out in turn. */

@@ -4,20 +4,15 @@ import eventide.hair.Reading;
 import eventide.routine.Half;
 import eventide.wash.DampAir;
 import eventide.wash.Layer;
-import eventide.wash.Lifting;
 import eventide.wash.Manner;
 import eventide.wash.Wash;
+import eventide.wash.WeeksSince;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 
 /** What of a wash may make its scores differ from what the model says, and how much of each is in it. */
 public final class EffectsIn {
-    /** Effects of waiting are by the week. */
-    private static final double DAYS_A_WEEK = 7;
-    /** More weeks change nothing any more [OURS]. */
-    private static final double MOST_WEEKS = 8;
-
     private EffectsIn() {}
 
     /**
@@ -46,12 +41,8 @@ public final class EffectsIn {
         double steps = DampAir.steps(wash.air());
         effects.put(new Effect(Origin.AIR, ""), steps);
         effects.put(new Effect(Origin.AIR_HERE, ""), steps);
-        boolean clarified = wash.places().stream().map(wash.routine()::at).anyMatch(Lifting::clarifies);
-        weeks(
-                effects,
-                Origin.CLARIFIED_HERE,
-                clarified ? Double.valueOf(0) : wash.hair().daysSinceClarify());
-        weeks(effects, Origin.PROTEIN_HERE, wash.hair().daysSinceProtein());
+        weeks(effects, Origin.CLARIFIED_HERE, WeeksSince.clarifying(wash));
+        weeks(effects, Origin.PROTEIN_HERE, WeeksSince.protein(wash));
         return effects;
     }
 
@@ -63,10 +54,10 @@ public final class EffectsIn {
         return Math.min(1, some + more);
     }
 
-    /** @param days null where nobody knows: then it says nothing */
-    private static void weeks(Map<Effect, Double> into, Origin source, Double days) {
-        if (days != null) {
-            into.put(new Effect(source, ""), Math.min(MOST_WEEKS, days / DAYS_A_WEEK));
+    /** @param weeks null where nobody knows: then it says nothing */
+    private static void weeks(Map<Effect, Double> into, Origin source, Double weeks) {
+        if (weeks != null) {
+            into.put(new Effect(source, ""), weeks);
         }
     }
 

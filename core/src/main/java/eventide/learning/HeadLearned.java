@@ -90,7 +90,7 @@ public record HeadLearned(int washes, Answers answers, List<ScoreLearned> scores
     /** What nobody would see is not handed on: a plan that changes for it could not say why. */
     private static void teach(LearnedThing found, List<Taught> into) {
         boolean much = Math.abs(found.estimate().points()) >= WORTH_A_WORD * ScatterOf.unit(found.score());
-        if (found.kind() != null && much) {
+        if (much) {
             into.add(new Taught(
                     found.kind(),
                     found.bottle(),
@@ -130,8 +130,15 @@ public record HeadLearned(int washes, Answers answers, List<ScoreLearned> scores
             Map<Effect, Double> air = effect(Origin.AIR_HERE, "", 1);
             air.putAll(effect(Origin.AIR, "", 1));
             add(found, Kind.AIR, "Each 5 °C of dew point", null, null, true, air);
-            add(found, null, WEEK_SINCE_CLARIFYING, null, null, true, effect(Origin.CLARIFIED_HERE, "", 1));
-            add(found, null, WEEK_SINCE_PROTEIN, null, null, true, effect(Origin.PROTEIN_HERE, "", 1));
+            add(
+                    found,
+                    Kind.SINCE_CLARIFYING,
+                    WEEK_SINCE_CLARIFYING,
+                    null,
+                    null,
+                    true,
+                    effect(Origin.CLARIFIED_HERE, "", 1));
+            add(found, Kind.SINCE_PROTEIN, WEEK_SINCE_PROTEIN, null, null, true, effect(Origin.PROTEIN_HERE, "", 1));
             ZonesLearned.of(fit.score(), own)
                     .forEach((zone, known) -> found.add(LearnedThing.of(
                             fit.score(), Kind.ZONE, capitalised(zone.label()), null, null, zone, known, true, false)));

@@ -11,7 +11,7 @@ import java.util.Locale;
 /**
  * One thing that moves a score of one head, all that is known of it together: a bottle here, on such hair and anywhere.
  *
- * @param kind where it counts; absent for what cannot be planned, as weeks since clarifying
+ * @param kind where it counts
  * @param what in words
  * @param bottle its name, where it is one
  * @param here it was on this head, not on others alone
@@ -20,7 +20,7 @@ import java.util.Locale;
  */
 public record LearnedThing(
         ScoreName score,
-        @Maybe Kind kind,
+        Kind kind,
         String what,
         @Maybe String bottle,
         @Maybe Manner way,

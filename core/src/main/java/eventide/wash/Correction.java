@@ -15,8 +15,8 @@ import java.util.Objects;
 import java.util.function.ObjDoubleConsumer;
 
 /**
- * What a client's log has taught: points that come on top of what the model says, always, at a zone, where a bottle is worn, or where a
- * routine is done in some way. Empty until there are washes to learn from.
+ * What a client's log has taught: points that come on top of what the model says, always, at a zone, where a bottle is worn, where a
+ * routine is done in some way, or with the weeks since care. Empty until there are washes to learn from.
  *
  * @param spread how far scores to come fall from what is said; the usual one where absent
  */
@@ -33,7 +33,10 @@ public record Correction(List<Taught> taught, @Maybe List<Spread> spread) implem
         BOTTLE,
         WAY,
         /** Each step of dew point, as {@link DampAir} counts them. */
-        AIR
+        AIR,
+        /** Each week, as {@link WeeksSince} counts them. */
+        SINCE_CLARIFYING,
+        SINCE_PROTEIN
     }
 
     /**
@@ -60,7 +63,7 @@ public record Correction(List<Taught> taught, @Maybe List<Spread> spread) implem
         /** Whether this wash is one of those it was learned from: done so, wearing that, at that place. */
         private boolean counts(Wash wash, Zone at) {
             return switch (kind) {
-                case ALWAYS, AIR -> true;
+                case ALWAYS, AIR, SINCE_CLARIFYING, SINCE_PROTEIN -> true;
                 case ZONE -> at == zone;
                 case WAY -> way != null && wash.manners().contains(way);
                 case BOTTLE ->
@@ -69,6 +72,20 @@ public record Correction(List<Taught> taught, @Maybe List<Spread> spread) implem
                                     .anyMatch(layer -> layer.product().name().equals(bottle));
             };
         }
+    }
+
+    /** How often a thing learned counts in a wash. */
+    static double times(Kind kind, Wash wash) {
+        return switch (kind) {
+            case AIR -> DampAir.steps(wash.air());
+            case SINCE_CLARIFYING -> orNothing(WeeksSince.clarifying(wash));
+            case SINCE_PROTEIN -> orNothing(WeeksSince.protein(wash));
+            case ALWAYS, ZONE, BOTTLE, WAY -> 1;
+        };
+    }
+
+    private static double orNothing(Double weeks) {
+        return weeks == null ? 0 : weeks;
     }
 
     /**
@@ -105,8 +122,7 @@ public record Correction(List<Taught> taught, @Maybe List<Spread> spread) implem
     public void forEach(Wash wash, Zone zone, ObjDoubleConsumer<Taught> add) {
         for (Taught one : taught) {
             if (one.counts(wash, zone)) {
-                double much = one.kind() == Kind.AIR ? DampAir.steps(wash.air()) : 1;
-                add.accept(one, one.points() * much);
+                add.accept(one, one.points() * times(one.kind(), wash));
             }
         }
     }

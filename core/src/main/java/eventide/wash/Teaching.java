@@ -1,6 +1,7 @@
 package eventide.wash;
 
 import eventide.hair.Zone;
+import eventide.wash.Correction.Kind;
 import eventide.wash.Correction.Taught;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -13,8 +14,9 @@ public final class Teaching {
     public static final Teaching NONE = new Teaching(Correction.NONE);
 
     private final Correction correction;
-    private final double[] always = scores();
-    private final double[] air = scores();
+    /** What counts wherever it is, as often as the wash has it. */
+    private final Map<Kind, double[]> everywhere = new EnumMap<>(Kind.class);
+
     private final Map<Zone, double[]> zones = new EnumMap<>(Zone.class);
     private final Map<Manner, double[]> ways = new EnumMap<>(Manner.class);
     private final Map<String, double[]> bottles = new HashMap<>();
@@ -42,8 +44,8 @@ public final class Teaching {
     /** Null where it names nothing that it could count for. */
     private double[] into(Taught one) {
         return switch (one.kind()) {
-            case ALWAYS -> always;
-            case AIR -> air;
+            case ALWAYS, AIR, SINCE_CLARIFYING, SINCE_PROTEIN ->
+                everywhere.computeIfAbsent(one.kind(), any -> scores());
             case ZONE -> one.zone() == null ? null : zones.computeIfAbsent(one.zone(), any -> scores());
             case WAY -> one.way() == null ? null : ways.computeIfAbsent(one.way(), any -> scores());
             case BOTTLE -> one.bottle() == null ? null : bottles.computeIfAbsent(one.bottle(), any -> scores());
@@ -64,8 +66,7 @@ public final class Teaching {
         if (correction.isNone()) {
             return;
         }
-        add(always, 1, sums);
-        add(air, DampAir.steps(wash.air()), sums);
+        everywhere.forEach((kind, points) -> add(points, Correction.times(kind, wash), sums));
         add(zones.get(zone), 1, sums);
         if (!ways.isEmpty()) {
             wash.manners().forEach(way -> add(ways.get(way), 1, sums));

@@ -238,12 +238,13 @@ public class CadenceTest {
     @Test
     public void whatWasSaidAtTheReadingGrowsOlder() {
         Hair read = Changed.with(CURLS.withCondition(Set.of(Condition.BLEACHED)), "daysSinceProtein", 5.0);
+        Hair later = LastCare.said(read, day("2026-02-09")).on(day("2026-03-02"), read, day("2026-02-09"));
         Cadence weekly = every(7, 100, null, null, null);
         assertEquals(
                 days(DiaryPlan.of(asked(read, weekly, "2026-03-02", 3, washed("2026-02-23"))), Kind.PROTEIN),
                 List.of());
         assertEquals(
-                days(DiaryPlan.of(asked(read.after(21), weekly, "2026-03-02", 3, washed("2026-02-23"))), Kind.PROTEIN)
+                days(DiaryPlan.of(asked(later, weekly, "2026-03-02", 3, washed("2026-02-23"))), Kind.PROTEIN)
                         .size(),
                 1);
     }

@@ -4,17 +4,22 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import eventide.hair.Hair;
 import eventide.hair.Zone;
 import eventide.outcome.Outcome;
 import eventide.outcome.OutcomeModel;
 import eventide.product.Product;
 import eventide.product.Role;
+import eventide.routine.Action;
+import eventide.routine.Routine;
+import eventide.routine.Step;
 import eventide.shape.Changed;
 import eventide.wash.Correction;
 import eventide.wash.Correction.Kind;
 import eventide.wash.Correction.Taught;
 import eventide.wash.Manner;
 import eventide.wash.ScoreName;
+import eventide.wash.Teaching;
 import eventide.wash.Wash;
 import java.util.ArrayList;
 import java.util.List;
@@ -177,5 +182,80 @@ public class TaughtPlanTest {
             }
         }
         assertTrue(asked > 3 && better == asked, better + " of " + asked);
+    }
+
+    private static Query since(Query query, double days) {
+        return Changed.with(query, "hair", Changed.with(query.hair(), "daysSinceClarify", days));
+    }
+
+    private static boolean clarifies(Query query) {
+        return Planner.suggest(query).suggestions().get(0).routine().steps().stream()
+                .anyMatch(step -> step.action() == Action.CLARIFY);
+    }
+
+    /** Hair that the log shows to dull week by week is clarified when that is worth it, and not again the day after. */
+    @Test
+    public void whatBuildsUpIsClarifiedWhenItIsDue() {
+        Correction dulls = new Correction(
+                List.of(new Taught(
+                        Kind.SINCE_CLARIFYING,
+                        null,
+                        null,
+                        null,
+                        ScoreName.DEFINITION,
+                        -.5,
+                        "each week since clarifying")),
+                null);
+        int asked = 0;
+        for (int seed = 0; seed < 40 && asked < 8; seed++) {
+            Query query = RandomQuery.of(new Random(700 + seed), 14);
+            Hair known = Changed.with(Changed.with(query.hair(), "newClient", null), "buildUp", null);
+            Query book = Changed.with(query, "hair", known);
+            boolean may = query.goal().definition() >= 2
+                    && query.shelf().stream().anyMatch(product -> product.role() == Role.CLARIFIER)
+                    && !Planner.suggest(since(book, 35)).suggestions().isEmpty();
+            if (!may || clarifies(since(book, 35))) {
+                continue;
+            }
+            asked++;
+            Query taught = Changed.with(book, "learned", dulls);
+            assertTrue(clarifies(since(taught, 35)), "five weeks, " + query);
+            assertFalse(clarifies(since(taught, 0)), "today, " + query);
+        }
+        assertEquals(asked, 8);
+    }
+
+    /** Each week counts once, from nothing where it is clarified to eight weeks; where nobody knows it says nothing. */
+    @Test
+    public void weeksAreCounted() {
+        Correction dulls = new Correction(
+                List.of(
+                        new Taught(Kind.SINCE_CLARIFYING, null, null, null, ScoreName.VOLUME, -.1, "clarifying"),
+                        new Taught(Kind.SINCE_PROTEIN, null, null, null, ScoreName.SOFTNESS, .1, "protein")),
+                null);
+        Query query = RandomQuery.of(new Random(41), 12);
+        Routine plain = Routine.of(Step.of(Action.CLEANSE).build());
+        Routine clarified = Routine.of(Step.of(Action.CLARIFY).build());
+        Double[][] cases = {{null, null, 0.0, 0.0}, {7.0, 3.5, -.1, .05}, {21.0, 700.0, -.3, .8}, {400.0, 0.0, -.8, 0.0}
+        };
+        for (Double[] one : cases) {
+            Hair hair =
+                    Changed.with(Changed.with(query.hair(), "daysSinceClarify", one[0]), "daysSinceProtein", one[1]);
+            double[] sums = sums(plain, hair, query, dulls);
+            assertEquals(sums[ScoreName.VOLUME.ordinal()], one[2], 1e-9);
+            assertEquals(sums[ScoreName.SOFTNESS.ordinal()], one[3], 1e-9);
+            assertEquals(sums(clarified, hair, query, dulls)[ScoreName.VOLUME.ordinal()], 0, 1e-9);
+        }
+    }
+
+    private static double[] sums(Routine routine, Hair hair, Query query, Correction correction) {
+        Wash wash = Wash.of(routine, hair, query.goal(), query.air(), query.schools(), null)
+                .taught(correction);
+        double[] sums = new double[ScoreName.values().length];
+        Teaching.of(correction).addTo(wash, Zone.CROWN, sums);
+        double[] told = new double[sums.length];
+        correction.forEach(wash, Zone.CROWN, (one, points) -> told[one.score().ordinal()] += points);
+        assertEquals(told, sums, "sorted or one by one it is the same");
+        return sums;
     }
 }

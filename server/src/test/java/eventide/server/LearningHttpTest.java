@@ -168,6 +168,39 @@ public class LearningHttpTest {
         }
     }
 
+    /** What was given in the log's washes is known of the head today: what builds up is learned, said, and clarified when it is due. */
+    @Test
+    public void careIsKnownFromTheLog() {
+        long ottoline = client("Ottoline Marsh");
+        JsonNode hair = server.get("/api/clients/" + ottoline + "/hair").body();
+        assertEquals(hair.get("daysSinceWash").asDouble(), 5.0, hair.toString());
+        assertEquals(hair.get("daysSinceClarify").asDouble(), 26.0, hair.toString());
+        JsonNode learning = learning("Ottoline Marsh");
+        JsonNode week = found(score(learning, "definition"), "Each week since clarifying");
+        assertTrue(
+                week.at("/estimate/low").asDouble() < -.4
+                        && week.at("/estimate/high").asDouble() < -.2,
+                "the hidden truth is -0.4 a week: " + week);
+        assertTrue(week.get("association").asBoolean());
+        JsonNode against = learning.at("/answers/doesNot/0");
+        assertEquals(against.get("what").asString(), "Each week since clarifying");
+        assertTrue(against.get("words").asString().endsWith(", association"), against.toString());
+        String ask = "{\"hair\":" + hair + ",\"goal\":{\"definition\":2,\"volume\":3,\"length\":0,\"softness\":1,"
+                + "\"longevity\":1},\"air\":{\"temperatureC\":22,\"relativeHumidity\":52},\"limits\":{\"minutes\":120},"
+                + "\"shelf\":" + server.get("/api/products").body();
+        String learned = ",\"learned\":" + learning.get("correction");
+        assertFalse(first(ask + "}").contains("CLARIFY"), "by the book its water is what it was");
+        assertTrue(first(ask + learned + "}").contains("CLARIFY"), "26 days cost a point and a half");
+        String fresh = ask.replaceFirst("\"daysSinceClarify\":[0-9.]+", "\"daysSinceClarify\":0");
+        assertFalse(first(fresh + learned + "}").contains("CLARIFY"));
+    }
+
+    private String first(String ask) {
+        Answer answer = server.post("/api/routines/suggest", ask);
+        assertEquals(answer.status(), 200, answer.body().toString());
+        return answer.body().at("/suggestions/0/routine").toString();
+    }
+
     /** A label that is put right counts for every wash the bottle was in: the same fault is not taken off twice. */
     @Test
     public void aLabelPutRightIsLearnedFromAnew() {

@@ -10,6 +10,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import javax.imageio.ImageIO;
@@ -297,5 +298,55 @@ public class LogHttpTest {
         assertEquals(server.get(path).body().size(), 2);
         assertEquals(server.delete(path + "/BACK").status(), 200);
         assertEquals(server.get(path).body().size(), 1);
+    }
+
+    /** Protein given and a first visit over: neither is asked of the consult again. */
+    @Test
+    public void aWashBegunTodayCountsAtOnce() {
+        String read =
+                "{\"strand\":\"FINE\",\"porosity\":\"HIGH\",\"pattern\":\"3A\",\"density\":\"MEDIUM\",\"lengthCm\":30,"
+                        + "\"newClient\":true,\"daysSinceProtein\":40}";
+        long id = server.post("/api/clients", "{\"name\":\"Neve Arrow\",\"hair\":" + read + "}")
+                .body()
+                .get("id")
+                .asLong();
+        JsonNode before = server.get("/api/clients/" + id + "/hair").body();
+        assertTrue(before.get("newClient").asBoolean());
+        assertEquals(before.get("daysSinceProtein").asDouble(), 40.0);
+        JsonNode day = server.post(
+                        "/api/clients/" + id + "/wash-days",
+                        "{\"name\":\"first\",\"hair\":" + read
+                                + ",\"goal\":" + Bodies.GOAL + ",\"air\":"
+                                + Bodies.AIR
+                                + ",\"routine\":{\"formatVersion\":1,\"steps\":[{\"action\":\"CLEANSE\"},{\"action\":\"PROTEIN\","
+                                + "\"minutes\":10},{\"action\":\"RINSE\"}]}}")
+                .body();
+        assertTrue(
+                server.get("/api/clients/" + id + "/hair")
+                        .body()
+                        .get("newClient")
+                        .asBoolean(),
+                "only planned yet");
+        Answer begun = server.post(
+                "/api/wash-days/" + day.get("id") + "/events",
+                "{\"events\":[{\"id\":\"b\",\"at\":\"" + Instant.now() + "\",\"kind\":\"BEGIN\"}]}");
+        assertEquals(begun.status(), 200, begun.body().toString());
+        JsonNode after = server.get("/api/clients/" + id + "/hair").body();
+        assertFalse(after.get("newClient").asBoolean());
+        assertEquals(after.get("daysSinceProtein").asDouble(), 0.0);
+        assertEquals(after.get("daysSinceWash").asDouble(), 0.0);
+        assertEquals(
+                server.get("/api/clients/" + id)
+                        .body()
+                        .at("/hair/daysSinceProtein")
+                        .asDouble(),
+                40.0,
+                "the reading stays as it was read");
+        assertEquals(server.get("/api/clients/999999/hair").status(), 404);
+        long unread = server.post("/api/clients", "{\"name\":\"Ula Wick\"}")
+                .body()
+                .get("id")
+                .asLong();
+        assertEquals(server.get("/api/clients/" + unread + "/hair").status(), 422);
     }
 }

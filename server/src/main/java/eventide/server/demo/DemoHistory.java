@@ -3,6 +3,8 @@ package eventide.server.demo;
 import eventide.air.Air;
 import eventide.air.Outdoors;
 import eventide.chair.ChairEvent;
+import eventide.diary.DiaryWash;
+import eventide.diary.LastCare;
 import eventide.hair.CurlGeometry;
 import eventide.hair.Hair;
 import eventide.hair.Measured;
@@ -11,6 +13,7 @@ import eventide.learning.TrialPlan;
 import eventide.log.FollowingDay;
 import eventide.log.Rating;
 import eventide.log.StrandByRuler;
+import eventide.log.Wear;
 import eventide.outcome.Outcome;
 import eventide.outcome.OutcomeModel;
 import eventide.outcome.Scores;
@@ -39,6 +42,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -78,12 +82,11 @@ class DemoHistory {
      * @param halves only on the right half of the head
      * @param swapped the halves the other way round
      * @param disliked what went on did not suit this head
-     * @param protein given after the wash
+     * @param care given with the wash
      */
-    record Past(
-            int daysAgo, int choice, String tried, boolean halves, boolean swapped, boolean disliked, boolean protein) {
+    record Past(int daysAgo, int choice, String tried, boolean halves, boolean swapped, boolean disliked, Care care) {
         Past(int daysAgo, int choice, String tried, boolean halves, boolean swapped, boolean disliked) {
-            this(daysAgo, choice, tried, halves, swapped, disliked, false);
+            this(daysAgo, choice, tried, halves, swapped, disliked, Care.NONE);
         }
 
         static Past ago(int days, int choice) {
@@ -92,7 +95,12 @@ class DemoHistory {
 
         /** With protein before the mask or in its place. */
         static Past protein(int days) {
-            return new Past(days, 0, null, false, false, false, true);
+            return new Past(days, 0, null, false, false, false, Care.PROTEIN);
+        }
+
+        /** With the clarifier in the place of the cleanser. */
+        static Past clarified(int days, int choice) {
+            return new Past(days, choice, null, false, false, false, Care.CLARIFIER);
         }
 
         static Past with(int days, int choice, String tried) {
@@ -112,16 +120,25 @@ class DemoHistory {
         }
     }
 
+    private enum Care {
+        NONE,
+        PROTEIN,
+        CLARIFIER
+    }
+
     /** The oldest first. */
     void washes(Client client, List<Past> past) {
         List<Product> products = shelf.within(client.id());
         List<Suggestion> suggestions = Planner.suggest(
                         new Query(client.hair(), client.goal(), Air.of(22, 52), null, client.limits(), products))
                 .suggestions();
+        LastCare known = LastCare.UNKNOWN;
         for (Past one : past) {
             Suggestion chosen = suggestions.get(Math.min(one.choice(), suggestions.size() - 1));
-            Routine routine = tried(chosen.routine(), one, products);
-            wash(client, one, chosen, one.protein() ? strengthened(routine, products) : routine);
+            Routine routine = cared(tried(chosen.routine(), one, products), one.care(), products);
+            LocalDate day = LocalDate.ofInstant(begun(one.daysAgo()), zone);
+            wash(client, known.on(day, client.hair(), day), one, chosen, routine);
+            known = known.with(List.of(DiaryWash.of(day, routine, Wear.of(null, List.of()), new HashSet<>())));
         }
     }
 
@@ -184,12 +201,34 @@ class DemoHistory {
                         place, routine.at(place).but().product(other).build());
     }
 
-    /** A quarter of an hour of protein after the first rinse, and rinsed again. */
-    private static Routine strengthened(Routine routine, List<Product> products) {
-        Product protein = products.stream()
-                .filter(product -> product.role() == Role.PROTEIN)
+    private static Routine cared(Routine routine, Care care, List<Product> products) {
+        return switch (care) {
+            case NONE -> routine;
+            case PROTEIN -> strengthened(routine, products);
+            case CLARIFIER -> clarified(routine, products);
+        };
+    }
+
+    private static Routine clarified(Routine routine, List<Product> products) {
+        StepPlace cleanse = routine.places().stream()
+                .filter(place -> routine.at(place).action() == Action.CLEANSE)
                 .findFirst()
                 .orElseThrow();
+        return routine.replacing(
+                cleanse,
+                Step.of(Action.CLARIFY).product(first(Role.CLARIFIER, products)).build());
+    }
+
+    private static Product first(Role role, List<Product> products) {
+        return products.stream()
+                .filter(product -> product.role() == role)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** A quarter of an hour of protein after the first rinse, and rinsed again. */
+    private static Routine strengthened(Routine routine, List<Product> products) {
+        Product protein = first(Role.PROTEIN, products);
         return routine.inserting(0, Step.of(Action.RINSE).build())
                 .inserting(
                         0,
@@ -205,18 +244,18 @@ class DemoHistory {
         return usual.isBefore(earliest) ? earliest : usual;
     }
 
-    private void wash(Client client, Past past, Suggestion chosen, Routine routine) {
+    private void wash(Client client, Hair hair, Past past, Suggestion chosen, Routine routine) {
         Air air = new Air(
                 21.0 + scatter.nextInt(3),
                 48.0 + scatter.nextInt(10),
                 new Outdoors(8.0 + scatter.nextInt(16), 55.0 + scatter.nextInt(35)));
         Instant start = begun(past.daysAgo());
-        Wash wash = Wash.of(routine, client.hair(), client.goal(), air, null, client.limits());
+        Wash wash = Wash.of(routine, hair, client.goal(), air, null, client.limits());
         WashDay day = washDays.add(
                 client.id(),
                 new WashDayDraft(
                         past.tried() == null ? chosen.name() : chosen.name() + ", with " + past.tried(),
-                        client.hair(),
+                        hair,
                         client.goal(),
                         air,
                         null,

@@ -125,11 +125,11 @@ class DemoSalon implements SmartInitializingSingleton {
                 ottoline,
                 List.of(
                         DemoHistory.Past.ago(61, 0),
-                        DemoHistory.Past.ago(54, 0),
+                        DemoHistory.Past.clarified(54, 0),
                         DemoHistory.Past.ago(47, 1),
                         DemoHistory.Past.ago(40, 0),
                         DemoHistory.Past.halves(33, 0, "Sandbar light gel"),
-                        DemoHistory.Past.ago(26, 0),
+                        DemoHistory.Past.clarified(26, 0),
                         DemoHistory.Past.ago(19, 1),
                         DemoHistory.Past.ago(12, 0),
                         DemoHistory.Past.ago(5, 0)));

@@ -4,13 +4,14 @@ import eventide.hair.Zone;
 import eventide.routine.Half;
 import eventide.wash.DampAir;
 import eventide.wash.Layer;
+import eventide.wash.Lifting;
 import eventide.wash.Wash;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 
 /**
- * What the model cannot know of the invented salon, and the log can find out: two raters' eyes, heads, bottles, a weak side, damp air.
+ * What the model cannot know of the invented salon, and the log can find out: two raters' eyes, heads, bottles, a weak side, damp air, what builds up.
  * Drawn once from a fixed seed; nobody in the salon knows it.
  */
 final class HiddenTruth {
@@ -31,6 +32,10 @@ final class HiddenTruth {
     private static final String HEAVIER = "Oxbow curl cream";
 
     private static final double HEAVIER_BY = 1.2;
+    /** What is left in this hair dulls it week by week until it is clarified. */
+    private static final String BUILDS_UP = "Ottoline Marsh";
+
+    private static final double BUILDS_UP_A_WEEK = .4;
     private static final double OF_HEAD = .5;
     private static final double OF_BOTTLE = .3;
     private static final double OF_DAMP_AIR = .25;
@@ -80,6 +85,10 @@ final class HiddenTruth {
         if (rater.equals(LENIENT)) {
             off = off.plus(new Off(0, -LENIENT_BY, 0));
         }
+        if (head.equals(BUILDS_UP)) {
+            double dulled = BUILDS_UP_A_WEEK * weeksSinceClarified(wash);
+            off = off.plus(new Off(-dulled, dulled / 2, -dulled));
+        }
         if (zone == Zone.LEFT && head.equals(WEAK_ON_THE_LEFT)) {
             off = off.plus(new Off(-WEAK_BY, WEAK_BY / 2, 0));
         }
@@ -95,6 +104,14 @@ final class HiddenTruth {
         }
         return off;
     }
+
+    private static double weeksSinceClarified(Wash wash) {
+        boolean now = wash.places().stream().map(wash.routine()::at).anyMatch(Lifting::clarifies);
+        Double days = wash.hair().daysSinceClarify();
+        return now || days == null ? 0 : days / DAYS_A_WEEK;
+    }
+
+    private static final double DAYS_A_WEEK = 7;
 
     /** The same each time for the same name. */
     private Off drawn(String name, double size) {

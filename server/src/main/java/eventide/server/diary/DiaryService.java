@@ -22,17 +22,16 @@ import eventide.learning.CareIntervals;
 import eventide.routine.Goal;
 import eventide.server.clients.Client;
 import eventide.server.clients.ClientRepository;
-import eventide.server.clients.ReadingTaken;
 import eventide.server.diary.DiaryRepository.Kept;
 import eventide.server.learning.LearningService;
 import eventide.server.shelf.ShelfRepository;
 import eventide.server.today.Forecast;
+import eventide.server.washdays.CareHistory;
 import eventide.server.washdays.HistoryQuery;
 import eventide.server.washdays.HistoryQuery.Worn;
 import eventide.server.washdays.WashDay;
 import eventide.shape.InvalidException;
 import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -63,6 +62,7 @@ public class DiaryService {
     private final ClientRepository clients;
     private final HistoryQuery history;
     private final LearningService learning;
+    private final CareHistory care;
     private final Forecast forecast;
     private final ShelfRepository shelf;
     private final Clock clock;
@@ -74,6 +74,7 @@ public class DiaryService {
             ClientRepository clients,
             HistoryQuery history,
             LearningService learning,
+            CareHistory care,
             Forecast forecast,
             ShelfRepository shelf,
             Clock clock,
@@ -82,6 +83,7 @@ public class DiaryService {
         this.clients = clients;
         this.history = history;
         this.learning = learning;
+        this.care = care;
         this.forecast = forecast;
         this.shelf = shelf;
         this.clock = clock;
@@ -174,15 +176,6 @@ public class DiaryService {
         return all;
     }
 
-    /** Whole days since the head was read last: what it said was so many days ago is as much longer ago. */
-    private long daysSinceRead(Client client) {
-        return clients.readings(client.id()).stream()
-                .map(ReadingTaken::takenAt)
-                .max(Instant::compareTo)
-                .map(read -> Math.max(0, ChronoUnit.DAYS.between(read, clock.instant())))
-                .orElse(0L);
-    }
-
     static final Kept NOTHING_KEPT = new Kept(KeptDiary.EMPTY, 0);
     /** Where nobody said how long a visit takes, minutes. */
     private static final int VISIT_MINUTES = 60;
@@ -216,7 +209,7 @@ public class DiaryService {
         Worn last = worn.isEmpty() ? null : worn.get(worn.size() - 1);
         LocalDate today = today();
         DiaryPlan plan = DiaryPlan.of(new DiaryQuestion(
-                client.hair().after(daysSinceRead(client)),
+                care.today(client),
                 wishes(client),
                 today,
                 today.plusDays(AHEAD_DAYS),

@@ -32,10 +32,19 @@ public class HistoryQuery {
 
     private static final String LATEST =
             """
-            select w.id, w.client_id, w.version, c.version client_version
-              from wash_day w join client c on c.id = w.client_id
-             where w.rating is not null and w.removed_at is null and not w.refresh
-             order by w.planned_at desc, w.id desc limit :most
+            select id, client_id, version, client_version, care from (
+                select w.id, w.client_id, w.version, c.version client_version, w.planned_at, w.rating is not null rated,
+                       sum(case when w.started_at is null then 0 else w.version + 1 end)
+                           over (partition by w.client_id order by w.planned_at, w.id) care
+                  from wash_day w join client c on c.id = w.client_id
+                 where w.removed_at is null and not w.refresh)
+             where rated order by planned_at desc, id desc limit :most
+            """;
+    private static final String BEGUN =
+            """
+            select started_at, routine from wash_day
+             where client_id = :client and started_at is not null and removed_at is null and not refresh
+             order by started_at, id
             """;
     private static final String RATED_OF_CLIENT =
             """
@@ -164,8 +173,25 @@ public class HistoryQuery {
         return stamps;
     }
 
-    /** A wash that was scored, by what changes when it, or its head's reading, does. */
-    public record Rated(long id, long clientId, int version, int clientVersion) {}
+    /** A wash that was begun, and what was to be done in it. */
+    record Begun(Instant at, Routine routine) {}
+
+    /** Those of one head, the oldest first. */
+    List<Begun> begunBy(long client) {
+        return jdbc.sql(BEGUN)
+                .param("client", client)
+                .query((row, n) -> new Begun(
+                        row.getObject("started_at", OffsetDateTime.class).toInstant(),
+                        shapes.kept(row.getString("routine"), Routine.class)))
+                .list();
+    }
+
+    /**
+     * A wash that was scored, by what changes when it, or its head's reading, does.
+     *
+     * @param care changes with the washes before it: what hair was given then bears on it
+     */
+    public record Rated(long id, long clientId, int version, int clientVersion, long care) {}
 
     /** A wash with the first scores given when they should be; none where all were given too early. */
     public record Honest(WashDay day, Rating rating) {}
@@ -178,7 +204,8 @@ public class HistoryQuery {
                         row.getLong("id"),
                         row.getLong("client_id"),
                         row.getInt("version"),
-                        row.getInt("client_version")))
+                        row.getInt("client_version"),
+                        row.getLong("care")))
                 .list();
     }
 

@@ -2,10 +2,12 @@ package eventide.server.washdays;
 
 import eventide.air.DewPointBand;
 import eventide.drying.Tide;
+import eventide.hair.Hair;
 import eventide.log.Comparison;
 import eventide.log.FollowingDay;
 import eventide.log.Shrinkage;
 import eventide.log.Wear;
+import eventide.server.clients.ClientRepository;
 import eventide.shape.InvalidException;
 import eventide.shape.Maybe;
 import java.time.Clock;
@@ -36,11 +38,21 @@ class LogController {
     private final WashDayRepository washDays;
     private final HistoryRepository history;
     private final ScoreRepository scores;
+    private final ClientRepository clients;
+    private final CareHistory care;
     private final Clock clock;
     private final ZoneId zone;
 
     LogController(
-            WashDayRepository washDays, HistoryRepository history, ScoreRepository scores, Clock clock, ZoneId zone) {
+            WashDayRepository washDays,
+            HistoryRepository history,
+            ScoreRepository scores,
+            ClientRepository clients,
+            CareHistory care,
+            Clock clock,
+            ZoneId zone) {
+        this.clients = clients;
+        this.care = care;
         this.zone = zone;
         this.scores = scores;
         this.washDays = washDays;
@@ -71,6 +83,16 @@ class LogController {
 
     /** Wash days found, and every product and school there is to look for. */
     record FoundDays(List<HistoryRepository.HistoryLine> lines, List<String> products, List<String> schools) {}
+
+    /** The head as it is now: its days since washing, clarifying and protein counted anew, with what the log shows. */
+    @GetMapping("/clients/{id}/hair")
+    Hair hair(@PathVariable long id) {
+        Hair now = care.today(clients.get(id));
+        if (now == null) {
+            throw InvalidException.of("hair", "This head was not read yet: begin with the consult.");
+        }
+        return now;
+    }
 
     @GetMapping("/wash-days/{id}/following")
     Following following(@PathVariable long id) {
