@@ -4,6 +4,7 @@ import eventide.routine.StepPlace;
 
 /** How long ago care was given, as a wash finds its head, weeks. */
 public final class WeeksSince {
+    /** Days. */
     private static final double DAYS_A_WEEK = 7;
     /** More weeks change nothing any more [OURS]. */
     private static final double MOST_WEEKS = 8;
