@@ -81,6 +81,8 @@ public final class LogBench {
         print("with much definition and little frizz", server, i -> "/api/wash-days?leastDefinition=9.5&mostFrizz=0.5");
         print("in very humid air", server, i -> "/api/wash-days?air=VERY_HUMID");
         print("one client's log", server, i -> "/api/clients/" + (i % CLIENTS + 1) + "/wash-days");
+        print("a head as it is today", server, i -> "/api/clients/" + (i % CLIENTS + 1) + "/hair");
+        print("what a log not changed teaches", server, i -> "/api/clients/" + (i % CLIENTS + 1) + "/learning");
         print("one wash day", server, i -> "/api/wash-days/" + (i * 13 % size + 1));
         print("today", server, i -> "/api/today");
     }

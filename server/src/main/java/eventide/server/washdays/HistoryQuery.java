@@ -32,13 +32,15 @@ public class HistoryQuery {
 
     private static final String LATEST =
             """
-            select id, client_id, version, client_version, care from (
-                select w.id, w.client_id, w.version, c.version client_version, w.planned_at, w.rating is not null rated,
-                       sum(case when w.started_at is null then 0 else w.version + 1 end)
-                           over (partition by w.client_id order by w.planned_at, w.id) care
-                  from wash_day w join client c on c.id = w.client_id
-                 where w.removed_at is null and not w.refresh)
-             where rated order by planned_at desc, id desc limit :most
+            select w.id, w.client_id, w.version, c.version client_version, w.care from (
+                select id, client_id, version, planned_at, rated,
+                       sum(case when started_at is null then 0 else version + 1 end)
+                           over (partition by client_id order by planned_at, id) care
+                  from (select id, client_id, version, planned_at, started_at, rating is not null rated
+                          from wash_day where removed_at is null and not refresh
+                         order by planned_at desc, id desc limit :most)) w
+              join client c on c.id = w.client_id
+             where w.rated order by w.planned_at desc, w.id desc
             """;
     private static final String BEGUN =
             """
