@@ -7,6 +7,11 @@ import said from '../../api/words.json'
 import { Button } from '../../ui/Button'
 import { Failure } from '../../ui/Notice'
 import { figure } from '../../ui/figure'
+import { OnKinds } from './OnKinds'
+
+/** A line under the other where it is wide, a block each on a phone. */
+const COLUMNS =
+  'grid grid-cols-[minmax(0,1fr)_auto] gap-x-3 sm:grid-cols-[11rem_7rem_minmax(0,1fr)_4rem_4rem]'
 
 /** Every bottle of the salon against what its label said, with what is left of it and what it cost. */
 export function Bottles() {
@@ -18,53 +23,50 @@ export function Bottles() {
       <summary className="label min-h-[24px] cursor-pointer">
         The bottles of the salon: what earns its place
       </summary>
-      <div className="overflow-x-auto">
-        <table className="w-full text-[0.95rem]">
-          <thead>
-            <tr className="text-muted text-left">
-              <th className="py-1 pr-3 font-medium">Bottle</th>
-              <th className="pr-3 font-medium">Verdict</th>
-              <th className="pr-3 font-medium">Against its label</th>
-              <th className="pr-3 text-right font-medium">Price</th>
-              <th className="pr-3 text-right font-medium">Left, ml</th>
-            </tr>
-          </thead>
-          <tbody>
-            {data.map((bottle) => (
-              <Line
-                key={bottle.bottle}
-                bottle={bottle}
-                item={items.find((item) => item.product.name === bottle.bottle)}
-              />
-            ))}
-          </tbody>
-        </table>
+      <div className="text-[0.95rem]">
+        <p aria-hidden className={`${COLUMNS} text-muted hidden py-1 font-medium sm:grid`}>
+          <span>Bottle</span>
+          <span>Verdict</span>
+          <span>Against its label</span>
+          <span className="text-right">Price</span>
+          <span className="text-right">Left, ml</span>
+        </p>
+        <ul aria-label="Bottles">
+          {data.map((bottle) => (
+            <Line
+              key={bottle.bottle}
+              bottle={bottle}
+              item={items.find((item) => item.product.name === bottle.bottle)}
+            />
+          ))}
+        </ul>
       </div>
     </details>
   )
 }
 
 function Line({ bottle, item }: { bottle: BottleLearned; item: ShelfItem | undefined }) {
-  const product = item?.product
+  const { priceCents, stockMl } = item?.product ?? {}
   return (
-    <tr className="border-line border-t border-dotted">
-      <th scope="row" className="py-1 pr-3 text-left font-semibold">
-        {bottle.bottle}
-      </th>
-      <td className="pr-3 whitespace-nowrap">{said.bottleVerdicts[bottle.verdict]}</td>
-      <td className="figures pr-3">
-        {bottle.words}
+    <li aria-label={bottle.bottle} className={`${COLUMNS} border-line border-t border-dotted py-1`}>
+      <b className="font-semibold">{bottle.bottle}</b>
+      <span>{said.bottleVerdicts[bottle.verdict]}</span>
+      <div className="figures col-span-2 sm:col-span-1">
+        <p>{bottle.words}</p>
         {bottle.label.map((found) => (
           <Found key={found.words} found={found} item={item} />
         ))}
-      </td>
-      <td className="figures pr-3 text-right">
-        {product?.priceCents === undefined ? '–' : figure(product.priceCents / 100, 2)}
-      </td>
-      <td className="figures pr-3 text-right">
-        {product?.stockMl === undefined ? '–' : Math.round(product.stockMl)}
-      </td>
-    </tr>
+        <OnKinds bottle={bottle} />
+      </div>
+      <span className="figures sm:text-right">
+        <span className="text-muted sm:sr-only">price </span>
+        {priceCents === undefined ? '–' : figure(priceCents / 100, 2)}
+      </span>
+      <span className="figures text-right">
+        {stockMl === undefined ? '–' : Math.round(stockMl)}
+        <span className="text-muted sm:sr-only"> ml left</span>
+      </span>
+    </li>
   )
 }
 

@@ -70,15 +70,20 @@ function Key() {
   )
 }
 
+/** As near as two washes stand and are still told apart by a thumb, px. */
+const NARROWEST = 26
+
+/** The latest washes, as many as there is room for. */
 function Picture({ own, days }: { own: ScoreLearned; days: readonly WashDay[] }) {
   const [ref, width] = useWidth(800)
   const go = useNavigate()
-  const washes = days
+  const all = days
     .flatMap((day) => {
       const told = own.washes.find((one) => one.id === String(day.id))
       return told === undefined ? [] : [{ day, told }]
     })
     .sort((a, b) => a.day.plannedAt.localeCompare(b.day.plannedAt))
+  const washes = all.slice(-Math.max(1, Math.floor((width - LEFT - 8) / NARROWEST)))
   const x = scalePoint(
     washes.map(({ day }) => String(day.id)),
     [LEFT, width - 8],
@@ -123,6 +128,14 @@ function Picture({ own, days }: { own: ScoreLearned; days: readonly WashDay[] })
           />
         ))}
       </svg>
+      {washes.length < all.length && (
+        <p
+          className="figures text-muted absolute right-3 text-[0.85rem]"
+          style={{ top: HEIGHT - BOTTOM - 20 }}
+        >
+          the last {washes.length} of {all.length} washes
+        </p>
+      )}
       {washes.map(({ day, told }) => (
         <button
           key={day.id}

@@ -1,7 +1,11 @@
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
+import { washDaysQuery } from '../../api/queries'
 import type { LearnedThing, ScoreLearned } from '../../api/types'
 import { signed } from '../../ui/figure'
+import { useClient } from '../clients/ClientFrame'
+import { shortDate } from './learnWords'
 
 /** As many as are taken in at a look; the rest behind a tap. */
 const SHOWN = 6
@@ -73,19 +77,36 @@ function Thing({ thing, reach }: { thing: LearnedThing; reach: number }) {
       </button>
       {open && (
         <p className="figures pb-1.5 text-[0.95rem]">
-          {signed(estimate.low)} to {signed(estimate.high)}. It rests on{' '}
-          {estimate.ids.slice(0, 12).map((id, i) => (
-            <span key={id}>
-              {i > 0 && ', '}
-              <Link to={`../log?day=${id}`} className="underline">
-                wash {id}
-              </Link>
-            </span>
-          ))}
-          {estimate.washes > 12 && ` and ${estimate.washes - 12} more`}.
+          {signed(estimate.low)} to {signed(estimate.high)}. It rests on <RestsOn estimate={estimate} />
         </p>
       )}
     </li>
+  )
+}
+
+/** More dates than these nobody reads. */
+const DATES = 12
+
+/** The washes of this head by their dates, and how many there are besides. */
+function RestsOn({ estimate }: { estimate: LearnedThing['estimate'] }) {
+  const days = useQuery(washDaysQuery(useClient().id)).data ?? []
+  const own = days.filter((day) => estimate.ids.includes(String(day.id)))
+  const here = own.slice(0, DATES)
+  const more = own.length - here.length
+  const elsewhere = estimate.washes - own.length
+  return (
+    <>
+      {here.map((day, i) => (
+        <span key={day.id}>
+          {i > 0 && ', '}
+          <Link to={`../log?day=${day.id}`} className="whitespace-nowrap underline">
+            {shortDate(day.startedAt ?? day.plannedAt)}
+          </Link>
+        </span>
+      ))}
+      {more > 0 && ` and ${more} more`}
+      {elsewhere > 0 && `${own.length > 0 ? ' and ' : ''}${elsewhere} on other heads`}.
+    </>
   )
 }
 

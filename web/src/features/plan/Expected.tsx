@@ -60,7 +60,7 @@ export const Expected = memo(function Expected({ outcome, byTheBook, onByTheBook
       </div>
       <Later outcome={outcome} score={score} />
       {zone === undefined ? (
-        <div className="grid w-full items-stretch gap-2 pb-2 min-[380px]:grid-cols-2 lg:grid-cols-[8rem_minmax(0,1fr)]">
+        <div className="grid w-full items-stretch gap-2 pb-2 min-[380px]:grid-cols-2">
           <div className="mx-auto w-full">
             <Island
               title=""

@@ -22,7 +22,7 @@ export const Keeping = memo(function Keeping({ routine, onChange }: KeepingProps
     routine.nightCare === undefined && routine.steps.some((step) => step.action === 'COVER_NIGHT')
   const refreshed = routine.dailyRefresh === true
   return (
-    <section aria-label="Kept, day to day" className="grid gap-1.5 px-3 pb-2">
+    <section aria-label="Kept, day to day" className="grid gap-1 px-3 pb-1.5">
       <Choice
         compact
         inline

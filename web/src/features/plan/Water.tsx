@@ -119,7 +119,7 @@ function Under({ client, plan, open, below, water, shown }: PartProps & { below:
   )
   const tabs = useWaterTabs(client, plan, open, below, water)
   return (
-    <div className="grid lg:h-[max(19rem,calc(100vh-31.6rem))] lg:grid-cols-[1fr_1.12fr_21rem]">
+    <div className="grid lg:h-[max(19rem,calc(100vh-30.9rem))] lg:grid-cols-[1fr_1.12fr_21rem]">
       <InOrder
         name={plan.draft.routine === undefined ? undefined : open.name}
         routine={below.routine}

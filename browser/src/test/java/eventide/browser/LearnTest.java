@@ -12,6 +12,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.time.Instant;
+import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -38,6 +39,26 @@ public class LearnTest extends InTheDemoSalon {
         moves.getByRole(AriaRole.LINK).first().click();
         assertThat(page).hasURL(Pattern.compile("/log\\?day="));
         context.close();
+    }
+
+    /** Each bottle says on which hair it did otherwise than its label, and opens the washes that say so; on a phone as well. */
+    @Test
+    public void aBottleSaysOnWhichHair() {
+        for (BrowserContext context : List.of(browsing.fresh(1280, 800), browsing.phone())) {
+            Page page = browsing.open(context, "/clients/8/learn");
+            page.getByText("The bottles of the salon").click();
+            Locator bottle = page.getByRole(AriaRole.LISTITEM, new Page.GetByRoleOptions().setName("Fathom firm gel"));
+            assertThat(bottle.getByText("let go")).isVisible();
+            bottle.getByText(Pattern.compile("worse than said on .*medium curls"))
+                    .click();
+            assertThat(bottle.getByText(Pattern.compile("On medium curls.*7 washes: Definition −")))
+                    .isVisible();
+            assertNothingOverflows(page, "bottles");
+            assertAccessible(page, "bottles");
+            bottle.getByRole(AriaRole.LINK).first().click();
+            assertThat(page).hasURL(Pattern.compile("/clients/\\d+/log\\?day="));
+            context.close();
+        }
     }
 
     /** From the running trial to the plan of its next wash and back to what it says, on a phone. */

@@ -14,6 +14,7 @@ import eventide.planner.search.Search;
 import eventide.routine.Goal;
 import eventide.routine.Routine;
 import eventide.shape.Changed;
+import eventide.shape.Signed;
 import eventide.wash.ScoreName;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -233,7 +234,7 @@ public record NextTrial(
                     Math.round(10 * matters),
                     way == TrialPlan.Way.HALVES ? pairs : 2 * pairs,
                     way == TrialPlan.Way.HALVES ? "washes" : "washes, turn about,",
-                    Math.abs(minutes) < 1 ? "" : String.format(Locale.ROOT, "; %+.0f minutes each", minutes));
+                    Math.abs(minutes) < 1 ? "" : "; " + Signed.whole(minutes) + " minutes each");
         }
     }
 

@@ -9,6 +9,12 @@ public final class Signed {
 
     private Signed() {}
 
+    /** To the whole number, with its sign: "+8", "−13", "0". */
+    public static String whole(double value) {
+        long rounded = Math.round(Math.abs(value));
+        return (rounded == 0 ? "" : value < 0 ? "−" : "+") + rounded;
+    }
+
     /** To a tenth, with its sign: "+0.8", "−1.3". */
     public static String of(double points) {
         if (Math.abs(points) < NOTHING) {
