@@ -190,7 +190,9 @@ public record Trial(
     }
 
     private static String soFar(double estimate, String size, String between) {
-        if (Math.abs(estimate) < FINEST / 2) return "even (" + between + ")";
+        if (Math.abs(estimate) < FINEST / 2) {
+            return "even (" + between + ")";
+        }
         return (estimate < 0 ? "worse" : "better") + " by " + size;
     }
 

@@ -41,6 +41,8 @@ public class TrialTest {
         Trial few = read(pairs(4, 3, 1.5, 0));
         assertEquals(few.verdict(), Verdict.NOT_YET);
         assertTrue(few.pairsStillNeeded() >= 1);
+        Trial even = read(List.of(new TrialPair(5.0, 6.0, null), new TrialPair(6.0, 5.0, null)));
+        assertTrue(even.words().startsWith("Not yet: even (so few pairs bound nothing) so far; about "), even.words());
     }
 
     @Test
