@@ -63,7 +63,10 @@ function Spoiling({ client, air, shelf, round, onNext, person, onOther, report }
       <Round
         spoilt={spoilt}
         judgement={data.judgement}
-        head={`${client.name}, ${hairLine(client.hair)}`}
+        head={[
+          `${client.name}, ${hairLine(client.hair)}`,
+          ...(client.hair.allergies ?? []).map((word) => `reacts to ${word}`),
+        ].join(' · ')}
         person={person}
         report={report}
         onOther={onOther}

@@ -15,7 +15,8 @@ record Slip(Routine routine, int step, Hint hint) {
         SWAPPED("Two things changed places."),
         FIGURE("One figure is not what it should be."),
         TOOL("The step is right; how it is done is not."),
-        ADDED("Hands did one thing more than they should.");
+        ADDED("Hands did one thing more than they should."),
+        BOTTLE("The bottle beside it was taken.");
 
         final String words;
 

@@ -2,6 +2,7 @@ package eventide.practice;
 
 import eventide.hair.Zone;
 import eventide.practice.Slip.Hint;
+import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Action;
 import eventide.routine.BrushDirection;
@@ -13,16 +14,18 @@ import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import eventide.routine.Technique;
 import eventide.routine.Tool;
+import eventide.shape.Changed;
 import eventide.shape.InvalidException;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 
 /**
  * The slips that real hands make in a routine, one at a time [CP]: a step forgotten, two changed about, a figure misread, the wrong tool or
- * end, a stroke too many. Which rule a slip breaks, if any, is not known here: the rules say.
+ * end, a stroke too many, the wrong bottle. Which rule a slip breaks, if any, is not known here: the rules say.
  */
 final class Slips {
     /** A hand that does not count: times as much, and as little, as should be [OURS]. */
@@ -45,6 +48,12 @@ final class Slips {
     /** Pieces nobody parts a head beyond [OURS]. */
     private static final int MOST_SECTIONS = 24;
 
+    /** What a bottle nobody looked at still holds, ml [OURS]. */
+    private static final double NEARLY_EMPTY_ML = 1;
+    /** What the label of another bottle may name that somebody avoids. */
+    private static final List<String> ON_A_LABEL =
+            List.of("Dimethicone", "Paraffinum Liquidum", "Sodium Lauryl Sulfate", "Alcohol Denat.");
+
     private final Routine routine;
     private final List<Slip> all = new ArrayList<>();
 
@@ -52,14 +61,19 @@ final class Slips {
         this.routine = routine;
     }
 
-    /** All that may be made of a routine, in the order of its steps. */
-    static List<Slip> of(Routine routine) {
+    /**
+     * All that may be made of a routine, in the order of its steps.
+     *
+     * @param reactsTo what the client said, in words: it may stand on another bottle's label
+     */
+    static List<Slip> of(Routine routine, List<String> reactsTo) {
         Slips slips = new Slips(routine);
         for (int i = 0; i < routine.steps().size(); i++) {
             slips.around(i);
         }
         for (StepPlace place : routine.places()) {
             slips.within(place);
+            slips.bottles(place, reactsTo);
         }
         return slips.all;
     }
@@ -162,6 +176,32 @@ final class Slips {
                     .build());
         }
         ways(place, step);
+    }
+
+    /** The bottle beside it: nearly empty, or with something on its label. */
+    private void bottles(StepPlace place, List<String> reactsTo) {
+        Product meant = routine.at(place).product();
+        if (meant == null) {
+            return;
+        }
+        bottle(place, meant.withStockMl(NEARLY_EMPTY_ML), ", nearly empty");
+        for (String named :
+                Stream.concat(ON_A_LABEL.stream(), reactsTo.stream()).toList()) {
+            String label = (meant.ingredients() == null ? "Aqua" : meant.ingredients()) + ", " + named;
+            bottle(place, meant.withIngredients(label), ", the one with " + named);
+        }
+    }
+
+    private void bottle(StepPlace place, Product other, String calledSo) {
+        add(() -> new Slip(
+                routine.replacing(
+                        place,
+                        routine.at(place)
+                                .but()
+                                .product(Changed.with(other, "name", other.name() + calledSo))
+                                .build()),
+                place.index(),
+                Hint.BOTTLE));
     }
 
     /** The wrong setting or tool for what it is. */

@@ -45,7 +45,8 @@ public record Spoilt(Routine routine, String rule, int step, String said, String
         }
         Random chance = new Random(asked.seed());
         Set<String> before = rules(Checker.plainly(wash(asked, asked.routine())));
-        List<Slip> slips = new ArrayList<>(Slips.of(asked.routine()));
+        List<Slip> slips =
+                new ArrayList<>(Slips.of(asked.routine(), asked.hair().allergiesOrEmpty()));
         Collections.shuffle(slips, chance);
         for (Slip slip : slips) {
             if (!slip.routine().beyond().isEmpty()) {

@@ -7,6 +7,7 @@ import static org.testng.Assert.expectThrows;
 import eventide.check.Checker;
 import eventide.check.Finding;
 import eventide.check.Rule;
+import eventide.hair.Hair;
 import eventide.planner.Planner;
 import eventide.planner.Query;
 import eventide.planner.RandomQuery;
@@ -16,7 +17,9 @@ import eventide.product.Product;
 import eventide.product.Role;
 import eventide.routine.Action;
 import eventide.routine.Routine;
+import eventide.routine.Schools;
 import eventide.routine.Step;
+import eventide.shape.Changed;
 import eventide.shape.InvalidException;
 import eventide.wash.Wash;
 import java.util.ArrayList;
@@ -99,7 +102,7 @@ public class SpoilTest {
             }
         }
         assertTrue(
-                broken.keySet().containsAll(Set.of("W1", "O1", "A1", "A3", "D1", "D3", "T6", "T7", "P6")),
+                broken.keySet().containsAll(Set.of("W1", "O1", "A1", "A3", "D1", "D3", "T6", "T7", "P6", "L3")),
                 broken.toString());
     }
 
@@ -112,6 +115,42 @@ public class SpoilTest {
         Planned plan = Planned.of(new Random(1));
         InvalidException no = expectThrows(InvalidException.class, () -> Spoilt.of(asked(plan, "Z9", 1)));
         assertEquals(no.faults().get(0).pointer(), "/rule");
+    }
+
+    /** Whoever does not read labels takes what the client reacts to, or will not have. */
+    @Test
+    public void theBottleBesideItIsTaken() {
+        Planned plan = Planned.of(new Random(5));
+        Hair reacts = plan.query().hair().withAllergies(List.of("lanolin"));
+        Query labelled = Changed.with(
+                Changed.with(plan.query(), "hair", reacts),
+                "schools",
+                Changed.with(Schools.DEFAULT, "ingredients", Schools.IngredientRule.STRICT));
+        List<Step> known = plan.routine().steps().stream().map(SpoilTest::plain).toList();
+        Planned agreed = new Planned(labelled, Routine.of(known));
+        Spoilt allergic = Spoilt.of(asked(agreed, "S1", 2));
+        assertTrue(allergic.said().contains("the one with lanolin"), allergic.said());
+        assertEquals(allergic.hint(), "The bottle beside it was taken.");
+        Spoilt broken = Spoilt.of(asked(agreed, "P8", 2));
+        assertTrue(broken.said().contains("the one with "), broken.said());
+        // Nothing this mild lifts what builds up.
+        Spoilt coated = Spoilt.of(asked(new Planned(plan.query(), Routine.of(known)), "P4", 2));
+        assertTrue(coated.said().contains("nothing in this wash lifts it"), coated.said());
+    }
+
+    /** With a label that names nothing anybody avoids. */
+    private static Step plain(Step step) {
+        Step outer = step.steps() == null
+                ? step
+                : Changed.with(
+                        step,
+                        "steps",
+                        step.steps().stream().map(SpoilTest::plain).toList());
+        return outer.product() == null
+                ? outer
+                : outer.but()
+                        .product(outer.product().withIngredients("Aqua, Glycerin"))
+                        .build();
     }
 
     /** What must stay in for its time is rinsed too soon by whoever does not read labels. */

@@ -26,7 +26,6 @@ import eventide.server.diary.DiaryRepository.Kept;
 import eventide.server.learning.LearningService;
 import eventide.server.shelf.ShelfRepository;
 import eventide.server.today.Forecast;
-import eventide.server.washdays.CareHistory;
 import eventide.server.washdays.HistoryQuery;
 import eventide.server.washdays.HistoryQuery.Worn;
 import eventide.server.washdays.WashDay;
@@ -62,7 +61,6 @@ public class DiaryService {
     private final ClientRepository clients;
     private final HistoryQuery history;
     private final LearningService learning;
-    private final CareHistory care;
     private final Forecast forecast;
     private final ShelfRepository shelf;
     private final Clock clock;
@@ -74,7 +72,6 @@ public class DiaryService {
             ClientRepository clients,
             HistoryQuery history,
             LearningService learning,
-            CareHistory care,
             Forecast forecast,
             ShelfRepository shelf,
             Clock clock,
@@ -83,7 +80,6 @@ public class DiaryService {
         this.clients = clients;
         this.history = history;
         this.learning = learning;
-        this.care = care;
         this.forecast = forecast;
         this.shelf = shelf;
         this.clock = clock;
@@ -209,7 +205,7 @@ public class DiaryService {
         Worn last = worn.isEmpty() ? null : worn.get(worn.size() - 1);
         LocalDate today = today();
         DiaryPlan plan = DiaryPlan.of(new DiaryQuestion(
-                care.today(client),
+                history.hairToday(client),
                 wishes(client),
                 today,
                 today.plusDays(AHEAD_DAYS),

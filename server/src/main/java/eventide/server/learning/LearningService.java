@@ -18,7 +18,6 @@ import eventide.server.clients.Client;
 import eventide.server.clients.ClientRepository;
 import eventide.server.practice.PracticeProgress;
 import eventide.server.shelf.ShelfRepository;
-import eventide.server.washdays.CareHistory;
 import eventide.server.washdays.HistoryQuery;
 import eventide.server.washdays.HistoryQuery.Honest;
 import eventide.server.washdays.HistoryQuery.Rated;
@@ -50,7 +49,6 @@ public class LearningService {
     private final ClientRepository clients;
     private final ShelfRepository shelf;
     private final PracticeProgress practice;
-    private final CareHistory care;
     private final Clock clock;
     private Map<String, Product> labels = Map.of();
     private final Map<Rated, Optional<Sample>> samples = new HashMap<>();
@@ -63,13 +61,11 @@ public class LearningService {
             ClientRepository clients,
             ShelfRepository shelf,
             PracticeProgress practice,
-            CareHistory care,
             Clock clock) {
         this.practice = practice;
         this.history = history;
         this.clients = clients;
         this.shelf = shelf;
-        this.care = care;
         this.clock = clock;
     }
 
@@ -108,24 +104,29 @@ public class LearningService {
         for (int from = 0; from < missing.size(); from += AT_ONCE) {
             List<Rated> some = missing.subList(from, Math.min(missing.size(), from + AT_ONCE));
             Map<Long, Hair> hair = new HashMap<>();
-            Map<Long, CareHistory.Log> given = new HashMap<>();
-            some.forEach(wash -> given.computeIfAbsent(wash.clientId(), care::of));
             some.forEach(wash -> hair.computeIfAbsent(
                     wash.clientId(), id -> clients.find(id).map(Client::hair).orElse(null)));
             Map<Long, Honest> found = history
                     .honest(some.stream().map(Rated::id).toList())
                     .stream()
                     .collect(Collectors.toMap(one -> one.day().id(), one -> one));
+            Map<Long, Hair> then =
+                    history.hairAt(found.values().stream().map(Honest::day).toList());
             List<Optional<Sample>> read = Parallel.map(some, wash -> Optional.ofNullable(found.get(wash.id()))
-                    .map(one -> sample(one, given.get(wash.clientId()), hair.get(wash.clientId()))));
+                    .map(one -> sample(one, then.get(wash.id()), hair.get(wash.clientId()))));
             for (int i = 0; i < read.size(); i++) {
                 samples.put(some.get(i), read.get(i));
             }
         }
     }
 
-    /** Null for a wash that was only scored before it could be judged. */
-    private Sample sample(Honest honest, CareHistory.Log given, Hair now) {
+    /**
+     * Null for a wash that was only scored before it could be judged.
+     *
+     * @param then the hair when it was begun
+     * @param now as it was read last
+     */
+    private Sample sample(Honest honest, Hair then, Hair now) {
         Rating rating = honest.rating();
         if (rating == null) {
             return null;
@@ -135,7 +136,7 @@ public class LearningService {
         Course course = washed.course();
         Wash wash = Wash.of(
                 Relabelled.of(washed.routine(), labels),
-                given.at(day),
+                then,
                 day.goal(),
                 day.air(),
                 day.schools(),

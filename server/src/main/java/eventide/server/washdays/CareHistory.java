@@ -4,40 +4,56 @@ import eventide.diary.DiaryWash;
 import eventide.diary.LastCare;
 import eventide.hair.Hair;
 import eventide.log.Wear;
+import eventide.routine.Routine;
 import eventide.server.clients.Client;
 import eventide.server.clients.ClientRepository;
 import eventide.server.clients.ReadingTaken;
-import eventide.server.washdays.HistoryQuery.Begun;
+import eventide.server.json.Shapes;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
 import java.util.TreeMap;
-import org.springframework.stereotype.Service;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 
 /** A head on a day: as it was read, with what the log has shown since of washing, clarifying and protein. */
-@Service
-public class CareHistory {
+@Repository
+@Transactional(readOnly = true)
+class CareHistory {
+    private static final String BEGUN =
+            """
+            select started_at, routine from wash_day
+             where client_id = :client and started_at is not null and removed_at is null and not refresh
+             order by started_at, id
+            """;
     private static final Wear UNWORN = Wear.of(null, List.of());
 
-    private final HistoryQuery history;
+    private final JdbcClient jdbc;
+    private final Shapes shapes;
     private final ClientRepository clients;
     private final Clock clock;
     private final ZoneId zone;
 
-    CareHistory(HistoryQuery history, ClientRepository clients, Clock clock, ZoneId zone) {
-        this.history = history;
+    CareHistory(JdbcClient jdbc, Shapes shapes, ClientRepository clients, Clock clock, ZoneId zone) {
+        this.jdbc = jdbc;
+        this.shapes = shapes;
         this.clients = clients;
         this.clock = clock;
         this.zone = zone;
     }
 
+    /** A wash that was begun, and what was to be done in it. */
+    private record Begun(Instant at, Routine routine) {}
+
     /** What was given to one head, wash by wash. */
-    public final class Log {
+    final class Log {
         /** What is known after each wash, by when it was begun. */
         private final NavigableMap<Instant, LastCare> after = new TreeMap<>();
 
@@ -55,7 +71,7 @@ public class CareHistory {
         }
 
         /** The hair of a wash when it was begun: what the log knows goes before what was written on the wash. */
-        public Hair at(WashDay day) {
+        Hair at(WashDay day) {
             LocalDate written = date(day.plannedAt());
             Instant begins = day.startedAt() == null ? day.plannedAt() : day.startedAt();
             LastCare known = before(begins).or(LastCare.said(day.hair(), written));
@@ -64,12 +80,17 @@ public class CareHistory {
     }
 
     /** The washes of one head. */
-    public Log of(long client) {
-        return new Log(history.begunBy(client));
+    Log of(long client) {
+        return new Log(jdbc.sql(BEGUN)
+                .param("client", client)
+                .query((row, n) -> new Begun(
+                        row.getObject("started_at", OffsetDateTime.class).toInstant(),
+                        shapes.kept(row.getString("routine"), Routine.class)))
+                .list());
     }
 
     /** The head as it is now; null where it was not read yet. */
-    public Hair today(Client client) {
+    Hair today(Client client) {
         if (client.hair() == null) {
             return null;
         }

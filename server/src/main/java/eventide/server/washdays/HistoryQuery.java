@@ -1,9 +1,11 @@
 package eventide.server.washdays;
 
+import eventide.hair.Hair;
 import eventide.log.FollowingDay;
 import eventide.log.Rating;
 import eventide.log.Wear;
 import eventide.routine.Routine;
+import eventide.server.clients.Client;
 import eventide.server.json.Shapes;
 import java.time.Clock;
 import java.time.Instant;
@@ -41,12 +43,6 @@ public class HistoryQuery {
                          order by planned_at desc, id desc limit :most)) w
               join client c on c.id = w.client_id
              where w.rated order by w.planned_at desc, w.id desc
-            """;
-    private static final String BEGUN =
-            """
-            select started_at, routine from wash_day
-             where client_id = :client and started_at is not null and removed_at is null and not refresh
-             order by started_at, id
             """;
     private static final String RATED_OF_CLIENT =
             """
@@ -89,9 +85,17 @@ public class HistoryQuery {
     private final Shapes shapes;
     private final WashDayRepository washDays;
     private final ScoreRepository scores;
+    private final CareHistory care;
     private final Clock clock;
 
-    HistoryQuery(JdbcClient jdbc, Shapes shapes, WashDayRepository washDays, ScoreRepository scores, Clock clock) {
+    HistoryQuery(
+            JdbcClient jdbc,
+            Shapes shapes,
+            WashDayRepository washDays,
+            ScoreRepository scores,
+            CareHistory care,
+            Clock clock) {
+        this.care = care;
         this.jdbc = jdbc;
         this.shapes = shapes;
         this.washDays = washDays;
@@ -175,17 +179,19 @@ public class HistoryQuery {
         return stamps;
     }
 
-    /** A wash that was begun, and what was to be done in it. */
-    record Begun(Instant at, Routine routine) {}
+    /** The head as it is now, with what its washes have shown since it was read; null where it was not read yet. */
+    public Hair hairToday(Client client) {
+        return care.today(client);
+    }
 
-    /** Those of one head, the oldest first. */
-    List<Begun> begunBy(long client) {
-        return jdbc.sql(BEGUN)
-                .param("client", client)
-                .query((row, n) -> new Begun(
-                        row.getObject("started_at", OffsetDateTime.class).toInstant(),
-                        shapes.kept(row.getString("routine"), Routine.class)))
-                .list();
+    /** By wash, the hair as it was when it was begun: what was given before counts. */
+    public Map<Long, Hair> hairAt(List<WashDay> days) {
+        Map<Long, CareHistory.Log> heads = new HashMap<>();
+        Map<Long, Hair> hair = new HashMap<>();
+        for (WashDay day : days) {
+            hair.put(day.id(), heads.computeIfAbsent(day.clientId(), care::of).at(day));
+        }
+        return hair;
     }
 
     /**
