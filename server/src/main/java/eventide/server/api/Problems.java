@@ -36,6 +36,7 @@ import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.multipart.support.MissingServletRequestPartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
+import org.springframework.web.util.DisconnectedClientHelper;
 import tools.jackson.core.JacksonException;
 
 /** Every error as a problem detail (RFC 9457) that a person can act on; whatever the caller said it would take. */
@@ -145,9 +146,12 @@ class Problems extends ResponseEntityExceptionHandler {
         return fractional ? "a number" : "a whole number";
     }
 
-    /** Our own fault: said as such, and kept in the log. */
+    /** Our own fault: said as such, and kept in the log. A page that was left before its answer came is nobody's fault. */
     @ExceptionHandler
     ResponseEntity<ProblemDetail> ours(Exception ex) {
+        if (DisconnectedClientHelper.isClientDisconnectedException(ex)) {
+            return null;
+        }
         LOG.error("a request failed", ex);
         return answer(problem(
                 HttpStatus.INTERNAL_SERVER_ERROR,
