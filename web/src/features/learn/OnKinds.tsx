@@ -64,6 +64,8 @@ function Kind({ kind, bottle }: { kind: OnKind; bottle: string }) {
   const washes = useInfiniteQuery(foundQuery({ product: bottle })).data?.pages.flatMap((page) => page.lines)
   const ids = new Set(kind.scores.flatMap(({ known }) => known.ids))
   const own = (washes ?? []).filter((line) => ids.has(String(line.id)))
+  // The latest of the bottle are found; the rest stand in the log.
+  const earlier = washes === undefined ? 0 : kind.washes - own.length
   return (
     <li>
       <b className="font-semibold">On {kind.kind}</b>, {kind.washes} {kind.washes === 1 ? 'wash' : 'washes'}:{' '}
@@ -86,6 +88,7 @@ function Kind({ kind, bottle }: { kind: OnKind; bottle: string }) {
           </Link>
         </span>
       ))}
+      {earlier > 0 && `${own.length > 0 ? ' and ' : ''}${earlier} earlier`}
     </li>
   )
 }

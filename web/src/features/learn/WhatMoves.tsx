@@ -89,7 +89,8 @@ const DATES = 12
 
 /** The washes of this head by their dates, and how many there are besides. */
 function RestsOn({ estimate }: { estimate: LearnedThing['estimate'] }) {
-  const days = useQuery(washDaysQuery(useClient().id)).data ?? []
+  const days = useQuery(washDaysQuery(useClient().id)).data
+  if (days === undefined) return null
   const own = days.filter((day) => estimate.ids.includes(String(day.id)))
   const here = own.slice(0, DATES)
   const more = own.length - here.length
