@@ -2110,6 +2110,7 @@ export interface components {
         };
         BottleLearned: {
             bottle: string;
+            kindsWords: string;
             label: components["schemas"]["LabelFound"][];
             onKinds: components["schemas"]["OnKind"][];
             /** @enum {string} */
@@ -3211,6 +3212,8 @@ export interface components {
             score: "definition" | "clumping" | "frizz";
         };
         OnKind: {
+            /** @enum {string} */
+            against: "BETTER" | "WORSE" | "BOTH" | "NOT_CLEARLY";
             kind: string;
             scores: components["schemas"]["BottleMoved"][];
             washes: number;

@@ -24,7 +24,7 @@ export function OnKinds({ bottle }: { bottle: BottleLearned }) {
         onClick={() => setOpen(!open)}
         className="min-h-[24px] text-left underline decoration-dotted underline-offset-2 hover:decoration-solid"
       >
-        {kinds.length === 1 ? 'One kind of hair' : `${kinds.length} kinds of hair`}, {clearly(kinds)}
+        {kinds.length === 1 ? 'One kind of hair' : `${kinds.length} kinds of hair`}: {bottle.kindsWords}
       </button>
       {open && (
         <ul className="grid gap-1 py-1">
@@ -35,25 +35,6 @@ export function OnKinds({ bottle }: { bottle: BottleLearned }) {
       )}
     </>
   )
-}
-
-/** Where it clearly does otherwise than said; frizz is turned round. */
-function clearly(kinds: OnKind[]): string {
-  const on = (sign: number) =>
-    kinds
-      .filter((kind) =>
-        moved(kind).some(({ score, known }) => {
-          const up = score === 'frizz' ? -sign : sign
-          return known.low * up > 0 && known.high * up > 0
-        }),
-      )
-      .map((kind) => kind.kind)
-      .join(', ')
-  const told = [
-    ['better', on(1)],
-    ['worse', on(-1)],
-  ].flatMap(([word, some]) => (some === '' ? [] : [`${word} than said on ${some}`]))
-  return told.length === 0 ? 'on none clearly otherwise' : told.join('; ')
 }
 
 function moved(kind: OnKind) {

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /**
  * What a bottle did on the hair of this salon against what its label said of it.
@@ -15,9 +16,16 @@ import java.util.TreeMap;
  * @param onKinds the same for each kind of hair it was worn on
  * @param verdict from all of it
  * @param label where the log shows it otherwise than its label says; empty where it stands
+ * @param kindsWords on which hair it clearly does better or worse than said
  */
 public record BottleLearned(
-        String bottle, int washes, Standing verdict, String words, List<LabelFound> label, List<OnKind> onKinds) {
+        String bottle,
+        int washes,
+        Standing verdict,
+        String words,
+        List<LabelFound> label,
+        List<OnKind> onKinds,
+        String kindsWords) {
     /** Washes that make a judgement of a bottle [CP: about eight]. */
     public static final int ENOUGH = 8;
     /** As said, or nearly, points [OURS]. */
@@ -46,15 +54,57 @@ public record BottleLearned(
      *
      * @param kind of hair, in words
      * @param washes it was on there
+     * @param against what is said of it, by definition and frizz as its {@link #verdict} goes; of the other scores it is a matter of
+     *     wishes whether more is better
      */
-    public record OnKind(String kind, int washes, List<BottleMoved> scores) {}
+    public record OnKind(String kind, int washes, AgainstSaid against, List<BottleMoved> scores) {
+        private static OnKind of(String kind, int washes, List<BottleMoved> scores) {
+            boolean better = scores.stream().anyMatch(moved -> moved.isClearly(true));
+            boolean worse = scores.stream().anyMatch(moved -> moved.isClearly(false));
+            AgainstSaid against = better == worse
+                    ? better ? AgainstSaid.BOTH : AgainstSaid.NOT_CLEARLY
+                    : better ? AgainstSaid.BETTER : AgainstSaid.WORSE;
+            return new OnKind(kind, washes, against, scores);
+        }
+
+        /** Too few washes are told beside it. */
+        private String words() {
+            return kind + (washes >= ENOUGH ? "" : " (" + washes + (washes == 1 ? " wash" : " washes") + " so far)");
+        }
+    }
+
+    /** How a bottle does on hair of one kind against what is said of it. */
+    public enum AgainstSaid implements Said {
+        BETTER("better than said"),
+        WORSE("worse than said"),
+        /** Better in definition and worse in frizz, or the other way about. */
+        BOTH("in part better, in part worse than said"),
+        NOT_CLEARLY("not clearly otherwise than said");
+
+        private final String label;
+
+        AgainstSaid(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
+    }
 
     /**
      * By how much one score came out otherwise than said.
      *
      * @param known points against what the model says
      */
-    public record BottleMoved(ScoreName score, Estimate known) {}
+    public record BottleMoved(ScoreName score, Estimate known) {
+        /** Whether it is clear that the hair comes out better, or worse; frizz is better low. */
+        private boolean isClearly(boolean better) {
+            boolean judged = score == ScoreName.DEFINITION || score == ScoreName.FRIZZ;
+            return judged && (TrialReading.isBetterLow(score) == better ? known.high() < 0 : known.low() > 0);
+        }
+    }
 
     /** Every bottle that was worn, by name. */
     public static List<BottleLearned> of(Learned learned) {
@@ -78,7 +128,7 @@ public record BottleLearned(
     private static BottleLearned of(Learned learned, String bottle, Map<String, Integer> kinds) {
         int washes = kinds.values().stream().mapToInt(Integer::intValue).sum();
         List<OnKind> on = new ArrayList<>();
-        kinds.forEach((kind, count) -> on.add(new OnKind(kind, count, moved(learned, bottle, kind))));
+        kinds.forEach((kind, count) -> on.add(OnKind.of(kind, count, moved(learned, bottle, kind))));
         Estimate definition = known(learned, ScoreName.DEFINITION, Map.of(new Effect(Origin.BOTTLE, bottle), 1.0));
         Estimate frizz = known(learned, ScoreName.FRIZZ, Map.of(new Effect(Origin.BOTTLE, bottle), 1.0));
         return new BottleLearned(
@@ -87,7 +137,8 @@ public record BottleLearned(
                 verdict(definition, frizz, washes),
                 words(definition, frizz, washes),
                 label(learned, bottle),
-                on);
+                on,
+                kindsWords(on));
     }
 
     /** What its label says otherwise than the log. */
@@ -150,6 +201,20 @@ public record BottleLearned(
         }
         return "Definition " + said(definition) + " and frizz " + said(frizz) + " against what its label said, "
                 + washes + " washes.";
+    }
+
+    private static String kindsWords(List<OnKind> kinds) {
+        List<String> told = new ArrayList<>();
+        for (AgainstSaid against : List.of(AgainstSaid.BETTER, AgainstSaid.WORSE, AgainstSaid.BOTH)) {
+            String some = kinds.stream()
+                    .filter(kind -> kind.against() == against)
+                    .map(OnKind::words)
+                    .collect(Collectors.joining(", "));
+            if (!some.isEmpty()) {
+                told.add(against.label() + " on " + some);
+            }
+        }
+        return told.isEmpty() ? "on none clearly otherwise than said" : String.join("; ", told);
     }
 
     private static String said(Estimate by) {

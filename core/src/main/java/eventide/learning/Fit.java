@@ -2,6 +2,7 @@ package eventide.learning;
 
 import eventide.wash.ScoreName;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -46,30 +47,16 @@ final class Fit {
 
     private Fit(
             ScoreName score,
-            List<Sample> samples,
+            List<HeadDesign> designs,
             List<MeasuredEye> eyes,
             Map<Effect, Integer> columnOf,
-            ScatterOf scatter,
-            int mostHeads) {
+            ScatterOf scatter) {
         this.score = score;
         this.eyes = eyes;
         this.scatter = scatter;
         this.columnOf = columnOf;
-        Map<String, List<Sample>> byHead = new TreeMap<>();
-        samples.forEach(sample ->
-                byHead.computeIfAbsent(sample.head(), any -> new ArrayList<>()).add(sample));
         heads = new LinkedHashMap<>();
-        byHead.entrySet().stream()
-                .limit(mostHeads)
-                .forEach(entry -> heads.put(
-                        entry.getKey(),
-                        new Head(
-                                entry.getValue(),
-                                entry.getValue().stream()
-                                        .mapToDouble(sample -> sample.missed(score))
-                                        .toArray(),
-                                columnOf,
-                                scatter)));
+        designs.forEach(design -> heads.put(design.samples().get(0).head(), new Head(design, scatter)));
         solve();
     }
 
@@ -79,21 +66,38 @@ final class Fit {
      * @param measured eyes of which something is known beside the washes
      */
     static Fit of(ScoreName score, List<Sample> all, List<MeasuredEye> measured) {
-        List<Sample> samples = all.stream().filter(sample -> sample.has(score)).toList();
-        Map<Effect, Integer> columnOf = new LinkedHashMap<>();
         List<MeasuredEye> eyes =
                 measured.stream().filter(eye -> eye.score() == score).toList();
+        Map<String, List<Sample>> byHead = new TreeMap<>();
+        all.stream().filter(sample -> sample.has(score)).forEach(sample -> byHead.computeIfAbsent(
+                        sample.head(), any -> new ArrayList<>())
+                .add(sample));
+        Map<Effect, Integer> columnOf = columns(byHead.values(), eyes);
+        List<HeadDesign> designs = byHead.values().stream()
+                .map(washes -> HeadDesign.of(
+                        washes,
+                        washes.stream().mapToDouble(wash -> wash.missed(score)).toArray(),
+                        columnOf))
+                .toList();
+        List<HeadDesign> asked = designs.stream().limit(HEADS_ASKED).toList();
+        ScatterOf scatter = ScatterOf.usual(score);
+        for (int turn = 0; turn < TURNS && !asked.isEmpty(); turn++) {
+            scatter = new Fit(score, asked, eyes, columnOf, scatter).learned();
+        }
+        return new Fit(score, designs, eyes, columnOf, scatter);
+    }
+
+    /** Where each effect of the salon stands in its matrix: by source and name, so that the order of the washes makes no difference. */
+    private static Map<Effect, Integer> columns(Collection<List<Sample>> washes, List<MeasuredEye> eyes) {
+        Map<Effect, Integer> columnOf = new LinkedHashMap<>();
         Stream.concat(
-                        samples.stream().flatMap(sample -> sample.effects().keySet().stream()),
+                        washes.stream().flatMap(List::stream).flatMap(sample -> sample.effects().keySet().stream()),
                         eyes.stream().map(MeasuredEye::effect))
                 .filter(effect -> !effect.origin().isOfHead())
+                .distinct()
                 .sorted(Comparator.comparing(Effect::origin).thenComparing(Effect::name))
-                .forEach(effect -> columnOf.putIfAbsent(effect, columnOf.size()));
-        ScatterOf scatter = ScatterOf.usual(score);
-        for (int turn = 0; turn < TURNS && !samples.isEmpty(); turn++) {
-            scatter = new Fit(score, samples, eyes, columnOf, scatter, HEADS_ASKED).learned();
-        }
-        return new Fit(score, samples, eyes, columnOf, scatter, Integer.MAX_VALUE);
+                .forEach(effect -> columnOf.put(effect, columnOf.size()));
+        return columnOf;
     }
 
     /**
@@ -225,6 +229,24 @@ final class Fit {
         return column == null
                 ? new double[] {0, scatter.of(effect.origin())}
                 : new double[] {salon[column], covariance[column][column]};
+    }
+
+    /**
+     * Scored washes that have something of an effect.
+     *
+     * @param head whose they are, where the effect is of a head
+     */
+    int washesWith(Effect effect, String head) {
+        if (effect.origin().isOfHead()) {
+            Head own = heads.get(head);
+            return own == null ? 0 : own.design().washesWith(effect);
+        }
+        Integer column = columnOf.get(effect);
+        return column == null
+                ? 0
+                : heads.values().stream()
+                        .mapToInt(one -> one.design().washesWith(column))
+                        .sum();
     }
 
     /**

@@ -1,7 +1,5 @@
 package eventide.learning;
 
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.apache.commons.math3.linear.Array2DRowRealMatrix;
@@ -9,17 +7,13 @@ import org.apache.commons.math3.linear.CholeskyDecomposition;
 import org.apache.commons.math3.linear.RealMatrix;
 
 /**
- * The washes of one head in a {@link Fit}: what is the head's own makes their scores alike, what is the salon's is left to the whole.
- * Matrices have a row for each wash.
+ * The washes of one head in a {@link Fit}, effects scattering so far: what is the head's own makes their scores alike, what is the salon's
+ * is left to the whole. Matrices have a row for each wash.
  */
 final class Head {
-    private final List<Sample> samples;
-    /** Columns of the salon's effects that occur here, by their place in the whole. */
+    private final HeadDesign design;
     private final int[] columns;
-
     private final double[][] shared;
-    private final Map<Effect, double[]> own = new LinkedHashMap<>();
-    private final double[] missed;
     /** Inverse of the covariance of the scores, the salon's effects given. */
     private final RealMatrix inverse;
     /** The same times {@link #shared}. */
@@ -29,39 +23,15 @@ final class Head {
 
     private double[] explained;
 
-    /**
-     * @param samples of this head, at least one
-     * @param missed by how much the model missed each, points
-     * @param columnOf where an effect of the salon stands in its matrix
-     */
-    Head(List<Sample> samples, double[] missed, Map<Effect, Integer> columnOf, ScatterOf scatter) {
-        this.samples = samples;
-        this.missed = missed;
-        List<Integer> used = new ArrayList<>();
-        for (Sample sample : samples) {
-            sample.effects().keySet().stream()
-                    .map(columnOf::get)
-                    .filter(column -> column != null && !used.contains(column))
-                    .forEach(used::add);
-        }
-        columns = used.stream().mapToInt(Integer::intValue).sorted().toArray();
-        int n = samples.size();
-        shared = new double[n][columns.length];
-        for (int i = 0; i < n; i++) {
-            int row = i;
-            samples.get(i).effects().forEach((effect, much) -> {
-                if (effect.origin().isOfHead()) {
-                    own.computeIfAbsent(effect, any -> new double[n])[row] = much;
-                } else if (columnOf.containsKey(effect)) {
-                    shared[row][java.util.Arrays.binarySearch(columns, columnOf.get(effect))] = much;
-                }
-            });
-        }
+    Head(HeadDesign design, ScatterOf scatter) {
+        this.design = design;
+        columns = design.columns();
+        shared = design.shared();
         inverse = new CholeskyDecomposition(covariance(scatter), SYMMETRIC, 0)
                 .getSolver()
                 .getInverse();
         inverseShared = columns.length == 0
-                ? new double[n][0]
+                ? new double[design.washes()][0]
                 : inverse.multiply(new Array2DRowRealMatrix(shared, false)).getData();
     }
 
@@ -70,12 +40,12 @@ final class Head {
 
     /** Of this head's washes with each other: chance on the diagonal, more of it for old ones, and what they have in common. */
     private RealMatrix covariance(ScatterOf scatter) {
-        int n = samples.size();
+        int n = design.washes();
         double[][] covariance = new double[n][n];
         for (int i = 0; i < n; i++) {
-            covariance[i][i] = scatter.noise() / samples.get(i).weight();
+            covariance[i][i] = scatter.noise() / samples().get(i).weight();
         }
-        own.forEach((effect, much) -> {
+        own().forEach((effect, much) -> {
             double variance = scatter.of(effect.origin());
             for (int i = 0; i < n; i++) {
                 for (int j = 0; much[i] != 0 && j < n; j++) {
@@ -86,25 +56,24 @@ final class Head {
         return new Array2DRowRealMatrix(covariance, false);
     }
 
-    List<Sample> samples() {
-        return samples;
+    HeadDesign design() {
+        return design;
     }
 
-    /** Where the salon's effects that its washes have stand in the salon's matrix. */
-    int[] columns() {
-        return columns;
+    List<Sample> samples() {
+        return design.samples();
     }
 
     /** Effects of this head alone, with how much each wash has of them. */
     Map<Effect, double[]> own() {
-        return own;
+        return design.own();
     }
 
     /** Adds what these washes say of the salon's effects: the normal equations of generalised least squares. */
     void addTo(double[][] matrix, double[] right) {
         for (int a = 0; a < columns.length; a++) {
-            for (int i = 0; i < samples.size(); i++) {
-                right[columns[a]] += inverseShared[i][a] * missed[i];
+            for (int i = 0; i < design.washes(); i++) {
+                right[columns[a]] += inverseShared[i][a] * design.missed()[i];
                 if (shared[i][a] != 0) {
                     for (int b = 0; b < columns.length; b++) {
                         matrix[columns[a]][columns[b]] += shared[i][a] * inverseShared[i][b];
@@ -121,8 +90,8 @@ final class Head {
      * @param covariance of the same
      */
     void settle(double[] salon, double[][] covariance) {
-        int n = samples.size();
-        double[] rest = missed.clone();
+        int n = design.washes();
+        double[] rest = design.missed().clone();
         for (int i = 0; i < n; i++) {
             for (int a = 0; a < columns.length; a++) {
                 rest[i] -= shared[i][a] * salon[columns[a]];
@@ -164,9 +133,9 @@ final class Head {
      * @return points squared
      */
     double noise(int wash, double noise) {
-        double own = noise / samples.get(wash).weight();
+        double own = noise / samples().get(wash).weight();
         double mean = own * explained[wash];
-        return samples.get(wash).weight() * (mean * mean + own - own * own * whole.getEntry(wash, wash));
+        return samples().get(wash).weight() * (mean * mean + own - own * own * whole.getEntry(wash, wash));
     }
 
     /** Mean and variance of an effect of this head. */
@@ -184,8 +153,8 @@ final class Head {
      * @return points squared, one a wash
      */
     double[] covariances(Map<Effect, Double> effects, ScatterOf scatter) {
-        double[] with = new double[samples.size()];
-        own.forEach((effect, much) -> {
+        double[] with = new double[design.washes()];
+        own().forEach((effect, much) -> {
             double other = effects.getOrDefault(effect, 0.0) * scatter.of(effect.origin());
             for (int i = 0; other != 0 && i < with.length; i++) {
                 with[i] += other * much[i];

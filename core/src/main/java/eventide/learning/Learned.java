@@ -20,7 +20,6 @@ public final class Learned {
     private final Map<ScoreName, Fit> fits = new EnumMap<>(ScoreName.class);
     private final Map<ScoreName, Accuracy> overall = new EnumMap<>(ScoreName.class);
     private final Map<ScoreName, Map<String, List<Residual>>> leftOut = new EnumMap<>(ScoreName.class);
-    private final Map<String, Integer> washesWith = new HashMap<>();
 
     /** Score by score, side by side; a score nobody gave has no fit. */
     private Learned(List<Sample> samples, List<MeasuredEye> eyes) {
@@ -37,15 +36,6 @@ public final class Learned {
             overall.put(
                     fit.score(),
                     Accuracy.of(byHead.values().stream().flatMap(List::stream).toList()));
-        }
-        for (Sample sample : samples) {
-            for (ScoreName score : sample.scored().keySet()) {
-                sample.effects().forEach((effect, much) -> {
-                    if (much != 0) {
-                        washesWith.merge(key(score, effect, sample.head()), 1, Integer::sum);
-                    }
-                });
-            }
         }
     }
 
@@ -78,11 +68,6 @@ public final class Learned {
             byHead.put(head.samples().get(0).head(), all);
         }
         return byHead;
-    }
-
-    private static String key(ScoreName score, Effect effect, String head) {
-        return score + "|" + effect.origin() + "|" + effect.name()
-                + (effect.origin().isOfHead() ? "|" + head : "");
     }
 
     /** The washes it rests on. */
@@ -201,7 +186,7 @@ public final class Learned {
         List<CorrectionPart> parts = new ArrayList<>();
         for (Fit fit : fits.values()) {
             effects.forEach((effect, much) -> {
-                int washes = washesWith.getOrDefault(key(fit.score(), effect, head), 0);
+                int washes = fit.washesWith(effect, head);
                 if (washes > 0 && much != 0) {
                     double[] known = fit.effect(effect, head);
                     double reach = Accuracy.HOLDS_80 * Math.sqrt(known[1]) * Math.abs(much);
