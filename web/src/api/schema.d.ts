@@ -2015,6 +2015,7 @@ export interface components {
             step: number;
         };
         Answer: {
+            bottle?: string;
             chancePercent: number;
             estimate: components["schemas"]["Estimate"];
             /** @enum {string} */
@@ -2383,7 +2384,7 @@ export interface components {
             /** @enum {string} */
             score: "definition" | "clumping" | "frizz" | "shrinkagePercent" | "volume" | "softness" | "hold" | "weight" | "days";
             /** @enum {string} */
-            source: "SALON" | "RATER" | "BOTTLE" | "BOTTLE_ON_KIND" | "WAY" | "AIR" | "HEAD" | "BOTTLE_HERE" | "WAY_HERE" | "AIR_HERE" | "CLARIFIED_HERE" | "PROTEIN_HERE";
+            source: "SALON" | "RATER" | "BOTTLE" | "BOTTLE_ON_KIND" | "WAY" | "AIR" | "HEAD" | "BOTTLE_HERE" | "WAY_HERE" | "AIR_HERE" | "CLARIFIED_HERE" | "PROTEIN_HERE" | "SIDE_HERE";
             washes: number;
         };
         Cue: {
@@ -3003,6 +3004,7 @@ export interface components {
             kind: "ALWAYS" | "ZONE" | "BOTTLE" | "WAY" | "AIR" | "SINCE_CLARIFYING" | "SINCE_PROTEIN";
             /** @enum {string} */
             score: "definition" | "clumping" | "frizz" | "shrinkagePercent" | "volume" | "softness" | "hold" | "weight" | "days";
+            tried: boolean;
             /** @enum {string} */
             way?: "COILED" | "SHINGLED" | "BRUSHED" | "RAKED" | "SMALL_SECTIONS" | "FABRIC" | "UPSIDE_DOWN" | "DIFFUSED" | "HOODED" | "FLUFFED" | "PICKED";
             what: string;
@@ -3753,6 +3755,7 @@ export interface components {
         };
         ScoreLearned: {
             accuracy: components["schemas"]["Accuracy"];
+            compared: components["schemas"]["LearnedThing"][];
             found: components["schemas"]["LearnedThing"][];
             /** @enum {string} */
             score: "definition" | "clumping" | "frizz" | "shrinkagePercent" | "volume" | "softness" | "hold" | "weight" | "days";

@@ -50,7 +50,7 @@ function Line({ bottle, item }: { bottle: BottleLearned; item: ShelfItem | undef
   return (
     <li aria-label={bottle.bottle} className={`${COLUMNS} border-line border-t border-dotted py-1`}>
       <b className="font-semibold">{bottle.bottle}</b>
-      <span>{said.bottleVerdicts[bottle.verdict]}</span>
+      <span className="justify-self-end sm:justify-self-start">{said.bottleVerdicts[bottle.verdict]}</span>
       <div className="figures col-span-2 sm:col-span-1">
         <p>{bottle.words}</p>
         {bottle.label.map((found) => (

@@ -14,6 +14,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.apache.commons.math3.distribution.NormalDistribution;
 
 /**
@@ -42,12 +44,19 @@ public record Answers(
     /**
      * One thing and what it does for this head's wishes.
      *
+     * @param bottle that does it, where it is one
      * @param estimate points of a score, each score weighed by the wishes; frizz turned round, so that above 0 is better
      * @param chancePercent that it does what it is said to do at all, from 50 to 100
      * @param score the one it is told by, where it is told by one
      */
     public record Answer(
-            String what, Estimate estimate, int chancePercent, @Maybe ScoreName score, @Maybe Zone zone, String words) {
+            String what,
+            @Maybe String bottle,
+            Estimate estimate,
+            int chancePercent,
+            @Maybe ScoreName score,
+            @Maybe Zone zone,
+            String words) {
         /** A side comes out better or worse; it is nothing that could be done again. */
         boolean isZone() {
             return zone != null;
@@ -65,17 +74,49 @@ public record Answers(
                 }
             }
         }
+        Map<String, List<LearnedThing>> compared = new LinkedHashMap<>();
+        scores.forEach(score -> score.compared()
+                .forEach(thing -> compared.computeIfAbsent(thing.what(), any -> new ArrayList<>())
+                        .add(thing)));
         Map<ScoreName, Double> weights = NextTrial.weights(goal);
         List<Answer> all = washes < FEWEST
                 ? List.of()
                 : things.values().stream().map(thing -> answer(thing, weights)).toList();
-        List<Answer> good = all.stream()
-                .filter(answer -> answer.estimate().points() > 0)
-                .filter(answer -> !answer.isZone())
-                .toList();
-        List<Answer> bad =
-                all.stream().filter(answer -> answer.estimate().points() < 0).toList();
+        List<Answer> rather = washes < FEWEST
+                ? List.of()
+                : compared.values().stream()
+                        .filter(two -> two.stream().anyMatch(Answers::matters))
+                        .map(two -> answer(two, weights))
+                        .toList();
+        List<Answer> good = told(all.stream().filter(answer -> !answer.isZone()).toList(), rather, 1);
+        List<Answer> bad = told(all, rather, -1);
         return new Answers(clear(good), clear(bad), sure(washes, scores), likeliest(good), likeliest(bad));
+    }
+
+    /**
+     * What is better than nothing, or worse: things by themselves, and one rather than another where that one is not clear by itself.
+     *
+     * @param sign 1 for better, −1 for worse
+     */
+    private static List<Answer> told(List<Answer> things, List<Answer> rather, int sign) {
+        List<Answer> alone = things.stream()
+                .filter(answer -> answer.estimate().points() * sign > 0)
+                .toList();
+        Set<String> clear = alone.stream()
+                .filter(answer -> answer.estimate().isClear())
+                .map(Answer::what)
+                .collect(Collectors.toSet());
+        return Stream.concat(
+                        alone.stream(),
+                        rather.stream()
+                                .filter(answer -> answer.estimate().points() * sign > 0)
+                                .filter(answer -> !clear.contains(answer.bottle())))
+                .toList();
+    }
+
+    /** Two that come out nearly alike are left to the trial's own verdict. */
+    private static boolean matters(LearnedThing two) {
+        return Math.abs(two.estimate().points()) >= NextTrial.MATTERS * ScatterOf.unit(two.score());
     }
 
     private static List<Answer> clear(List<Answer> all) {
@@ -120,6 +161,7 @@ public record Answers(
         double chance = NORMAL.cumulativeProbability(Math.abs(mean) / Math.max(LEAST_DEVIATION, Math.sqrt(variance)));
         return new Answer(
                 most.what(),
+                most.bottle(),
                 estimate,
                 (int) Math.round(100 * chance),
                 most.score(),
@@ -131,7 +173,7 @@ public record Answers(
                         most.score().label(),
                         washes,
                         washes == 1 ? "wash" : "washes",
-                        most.association() ? ", association" : ""));
+                        most.evidence()));
     }
 
     /** How far the predictions of this head are to be trusted, by leaving its washes out in turn. */

@@ -4,10 +4,10 @@ import eventide.shape.Said;
 import eventide.shape.Signed;
 import eventide.wash.ScoreName;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 
 /**
  * What a bottle did on the hair of this salon against what its label said of it.
@@ -29,7 +29,7 @@ public record BottleLearned(
     /** Washes that make a judgement of a bottle [CP: about eight]. */
     public static final int ENOUGH = 8;
     /** As said, or nearly, points [OURS]. */
-    private static final double NEARLY = .3;
+    static final double NEARLY = .3;
 
     /** What to do with it. */
     public enum Standing implements Said {
@@ -49,84 +49,28 @@ public record BottleLearned(
         }
     }
 
-    /**
-     * On one kind of hair, by how much each score came out otherwise than said.
-     *
-     * @param kind of hair, in words
-     * @param washes it was on there
-     * @param against what is said of it, by definition and frizz as its {@link #verdict} goes; of the other scores it is a matter of
-     *     wishes whether more is better
-     */
-    public record OnKind(String kind, int washes, AgainstSaid against, List<BottleMoved> scores) {
-        private static OnKind of(String kind, int washes, List<BottleMoved> scores) {
-            boolean better = scores.stream().anyMatch(moved -> moved.isClearly(true));
-            boolean worse = scores.stream().anyMatch(moved -> moved.isClearly(false));
-            AgainstSaid against = better == worse
-                    ? better ? AgainstSaid.BOTH : AgainstSaid.NOT_CLEARLY
-                    : better ? AgainstSaid.BETTER : AgainstSaid.WORSE;
-            return new OnKind(kind, washes, against, scores);
-        }
-
-        /** Too few washes are told beside it. */
-        private String words() {
-            return kind + (washes >= ENOUGH ? "" : " (" + washes + (washes == 1 ? " wash" : " washes") + " so far)");
-        }
-    }
-
-    /** How a bottle does on hair of one kind against what is said of it. */
-    public enum AgainstSaid implements Said {
-        BETTER("better than said"),
-        WORSE("worse than said"),
-        /** Better in definition and worse in frizz, or the other way about. */
-        BOTH("in part better, in part worse than said"),
-        NOT_CLEARLY("not clearly otherwise than said");
-
-        private final String label;
-
-        AgainstSaid(String label) {
-            this.label = label;
-        }
-
-        @Override
-        public String label() {
-            return label;
-        }
-    }
-
-    /**
-     * By how much one score came out otherwise than said.
-     *
-     * @param known points against what the model says
-     */
-    public record BottleMoved(ScoreName score, Estimate known) {
-        /** Whether it is clear that the hair comes out better, or worse; frizz is better low. */
-        private boolean isClearly(boolean better) {
-            boolean judged = score == ScoreName.DEFINITION || score == ScoreName.FRIZZ;
-            return judged && (TrialReading.isBetterLow(score) == better ? known.high() < 0 : known.low() > 0);
-        }
-    }
-
     /** Every bottle that was worn, by name. */
     public static List<BottleLearned> of(Learned learned) {
-        Map<String, Map<String, Integer>> worn = new TreeMap<>();
-        learned.samples().forEach(sample -> sample.effects().keySet().stream()
-                .filter(effect -> effect.origin() == Origin.BOTTLE_ON_KIND)
-                .forEach(effect -> sample.effects().keySet().stream()
-                        .filter(bottle -> bottle.origin() == Origin.BOTTLE
-                                && effect.name().startsWith(bottle.name() + " on "))
-                        .forEach(bottle -> worn.computeIfAbsent(bottle.name(), any -> new TreeMap<>())
-                                .merge(
-                                        effect.name().substring(bottle.name().length() + " on ".length()),
-                                        1,
-                                        Integer::sum))));
+        Map<String, Integer> worn = new TreeMap<>();
+        Map<String, Map<String, Integer>> onKinds = new HashMap<>();
+        for (Sample sample : learned.samples()) {
+            for (Effect effect : sample.effects().keySet()) {
+                if (effect.origin() == Origin.BOTTLE) {
+                    worn.merge(effect.name(), 1, Integer::sum);
+                } else if (effect.origin() == Origin.BOTTLE_ON_KIND) {
+                    BottleOnKind one = BottleOnKind.of(effect);
+                    onKinds.computeIfAbsent(one.bottle(), any -> new TreeMap<>())
+                            .merge(one.kind(), 1, Integer::sum);
+                }
+            }
+        }
         List<BottleLearned> all = new ArrayList<>();
-        worn.forEach((bottle, kinds) -> all.add(of(learned, bottle, kinds)));
+        worn.forEach((bottle, washes) -> all.add(of(learned, bottle, washes, onKinds.getOrDefault(bottle, Map.of()))));
         return all;
     }
 
     /** @param kinds of hair it was on, with the washes of each */
-    private static BottleLearned of(Learned learned, String bottle, Map<String, Integer> kinds) {
-        int washes = kinds.values().stream().mapToInt(Integer::intValue).sum();
+    private static BottleLearned of(Learned learned, String bottle, int washes, Map<String, Integer> kinds) {
         List<OnKind> on = new ArrayList<>();
         kinds.forEach((kind, count) -> on.add(OnKind.of(kind, count, moved(learned, bottle, kind))));
         Estimate definition = known(learned, ScoreName.DEFINITION, Map.of(new Effect(Origin.BOTTLE, bottle), 1.0));
@@ -134,11 +78,11 @@ public record BottleLearned(
         return new BottleLearned(
                 bottle,
                 washes,
-                verdict(definition, frizz, washes),
+                verdict(definition, frizz, washes, on),
                 words(definition, frizz, washes),
                 label(learned, bottle),
                 on,
-                kindsWords(on));
+                OnKind.words(on));
     }
 
     /** What its label says otherwise than the log. */
@@ -149,19 +93,15 @@ public record BottleLearned(
     }
 
     /** Score by score on one kind of hair: what it does everywhere and what only there, together. */
-    private static List<BottleMoved> moved(Learned learned, String bottle, String kind) {
-        List<BottleMoved> moved = new ArrayList<>();
+    private static List<OnKind.BottleMoved> moved(Learned learned, String bottle, String kind) {
+        List<OnKind.BottleMoved> moved = new ArrayList<>();
         for (ScoreName score : ScoreName.values()) {
             Estimate known = known(
                     learned,
                     score,
-                    Map.of(
-                            new Effect(Origin.BOTTLE, bottle),
-                            1.0,
-                            new Effect(Origin.BOTTLE_ON_KIND, EffectsIn.onKind(bottle, kind)),
-                            1.0));
+                    Map.of(new Effect(Origin.BOTTLE, bottle), 1.0, new BottleOnKind(bottle, kind).effect(), 1.0));
             if (known != null) {
-                moved.add(new BottleMoved(score, known));
+                moved.add(new OnKind.BottleMoved(score, known));
             }
         }
         return moved;
@@ -181,13 +121,13 @@ public record BottleLearned(
         return washes.isEmpty() ? null : Estimate.of(fit.together("", effects), washes);
     }
 
-    /** Lets go only of what surely does worse; below enough washes everything waits. */
-    private static Standing verdict(Estimate definition, Estimate frizz, int washes) {
+    /** Lets go only of what surely does worse and has no hair to keep it for; below enough washes everything waits. */
+    private static Standing verdict(Estimate definition, Estimate frizz, int washes, List<OnKind> kinds) {
         if (washes < ENOUGH || definition == null || frizz == null) {
             return Standing.WAITS;
         }
         if (definition.high() < 0 || frizz.low() > 0) {
-            return Standing.LET_GO;
+            return kinds.stream().anyMatch(OnKind::earnsItsPlace) ? Standing.WAITS : Standing.LET_GO;
         }
         return definition.points() > -NEARLY && frizz.points() < NEARLY ? Standing.EARNS_ITS_PLACE : Standing.WAITS;
     }
@@ -201,20 +141,6 @@ public record BottleLearned(
         }
         return "Definition " + said(definition) + " and frizz " + said(frizz) + " against what its label said, "
                 + washes + " washes.";
-    }
-
-    private static String kindsWords(List<OnKind> kinds) {
-        List<String> told = new ArrayList<>();
-        for (AgainstSaid against : List.of(AgainstSaid.BETTER, AgainstSaid.WORSE, AgainstSaid.BOTH)) {
-            String some = kinds.stream()
-                    .filter(kind -> kind.against() == against)
-                    .map(OnKind::words)
-                    .collect(Collectors.joining(", "));
-            if (!some.isEmpty()) {
-                told.add(against.label() + " on " + some);
-            }
-        }
-        return told.isEmpty() ? "on none clearly otherwise than said" : String.join("; ", told);
     }
 
     private static String said(Estimate by) {

@@ -28,6 +28,7 @@ public record CorrectionPart(
             case AIR_HERE -> "damp air on this head";
             case CLARIFIED_HERE -> "weeks since clarifying";
             case PROTEIN_HERE -> "weeks since protein";
+            case SIDE_HERE -> "the left side";
         };
     }
 }

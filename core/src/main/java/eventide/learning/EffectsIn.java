@@ -7,7 +7,9 @@ import eventide.wash.Layer;
 import eventide.wash.Manner;
 import eventide.wash.Wash;
 import eventide.wash.WeeksSince;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 
@@ -26,13 +28,10 @@ public final class EffectsIn {
         if (rater != null) {
             effects.put(new Effect(Origin.RATER, rater), 1.0);
         }
-        String kind = kind(wash.hair().overall());
         for (Layer layer : wash.layers()) {
-            String name = layer.product().name();
             double share = layer.isOn(Half.LEFT) && layer.isOn(Half.RIGHT) ? 1 : HALF;
-            effects.merge(new Effect(Origin.BOTTLE, name), share, EffectsIn::upToAll);
-            effects.merge(new Effect(Origin.BOTTLE_ON_KIND, onKind(name, kind)), share, EffectsIn::upToAll);
-            effects.merge(new Effect(Origin.BOTTLE_HERE, name), share, EffectsIn::upToAll);
+            ofBottle(layer.product().name(), wash.hair().overall())
+                    .forEach(effect -> effects.merge(effect, share, EffectsIn::upToAll));
         }
         for (Manner manner : wash.manners()) {
             effects.put(new Effect(Origin.WAY, manner.name()), 1.0);
@@ -61,16 +60,27 @@ public final class EffectsIn {
         }
     }
 
-    /** Hair that a bottle may be expected to do the same on, as "fine waves". */
-    static String kind(Reading reading) {
+    /** What a bottle may do on a head: there alone, which comes first, everywhere, and on hair of each of its kinds. */
+    static List<Effect> ofBottle(String bottle, Reading reading) {
+        List<Effect> effects = new ArrayList<>();
+        effects.add(new Effect(Origin.BOTTLE_HERE, bottle));
+        effects.add(new Effect(Origin.BOTTLE, bottle));
+        kinds(reading).forEach(kind -> effects.add(new BottleOnKind(bottle, kind).effect()));
+        return effects;
+    }
+
+    /**
+     * Hair that a bottle may be expected to do the same on: by strand and pattern, as "fine waves", and by porosity, as "low porosity";
+     * side by side, for all of them crossed would each be too few washes to learn from.
+     */
+    static List<String> kinds(Reading reading) {
         String pattern = reading.pattern().isStraight()
                 ? "straight hair"
                 : reading.pattern().isWavy() ? "waves" : reading.pattern().isCoily() ? "coils" : "curls";
-        return reading.strand().name().toLowerCase(Locale.ROOT) + " " + pattern;
+        return List.of(word(reading.strand()) + " " + pattern, word(reading.porosity()) + " porosity");
     }
 
-    /** The name of a bottle's effect on one kind of hair. */
-    static String onKind(String bottle, String kind) {
-        return bottle + " on " + kind;
+    private static String word(Enum<?> level) {
+        return level.name().toLowerCase(Locale.ROOT);
     }
 }

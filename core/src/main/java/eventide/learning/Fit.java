@@ -74,10 +74,7 @@ final class Fit {
                 .add(sample));
         Map<Effect, Integer> columnOf = columns(byHead.values(), eyes);
         List<HeadDesign> designs = byHead.values().stream()
-                .map(washes -> HeadDesign.of(
-                        washes,
-                        washes.stream().mapToDouble(wash -> wash.missed(score)).toArray(),
-                        columnOf))
+                .map(washes -> HeadDesign.of(score, washes, columnOf))
                 .toList();
         List<HeadDesign> asked = designs.stream().limit(HEADS_ASKED).toList();
         ScatterOf scatter = ScatterOf.usual(score);
@@ -146,14 +143,22 @@ final class Fit {
         columnOf.forEach((effect, column) -> seen(seen, effect, salon[column], covariance[column][column]));
         double noise = 0;
         int washes = 0;
+        double apart = 0;
+        int halves = 0;
         for (Head head : heads.values()) {
             head.own().forEach((effect, much) -> {
                 double[] known = head.own(much, scatter.of(effect.origin()));
                 seen(seen, effect, known[0], known[1]);
             });
-            for (int i = 0; i < head.samples().size(); i++) {
-                noise += head.noise(i, scatter.noise());
-                washes++;
+            for (int row = 0; row < head.design().rows(); row++) {
+                double chance = head.noise(row, scatter);
+                if (row < head.samples().size()) {
+                    noise += chance;
+                    washes++;
+                } else {
+                    apart += chance;
+                    halves++;
+                }
             }
         }
         ScatterOf usual = ScatterOf.usual(score);
@@ -169,7 +174,8 @@ final class Fit {
                             (sums[0] + EFFECTS_ASSUMED * assumed) / (sums[1] + EFFECTS_ASSUMED)));
         }
         double chance = (noise + WASHES_ASSUMED * usual.noise()) / (washes + WASHES_ASSUMED);
-        return scatter.with(Math.max(LEAST * usual.noise(), chance), effects);
+        double sides = (apart + WASHES_ASSUMED * usual.halves()) / (halves + WASHES_ASSUMED);
+        return scatter.with(Math.max(LEAST * usual.noise(), chance), Math.max(LEAST * usual.halves(), sides), effects);
     }
 
     /**

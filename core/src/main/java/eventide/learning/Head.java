@@ -8,7 +8,7 @@ import org.apache.commons.math3.linear.RealMatrix;
 
 /**
  * The washes of one head in a {@link Fit}, effects scattering so far: what is the head's own makes their scores alike, what is the salon's
- * is left to the whole. Matrices have a row for each wash.
+ * is left to the whole. Matrices have the rows of its {@link HeadDesign}.
  */
 final class Head {
     private final HeadDesign design;
@@ -31,8 +31,17 @@ final class Head {
                 .getSolver()
                 .getInverse();
         inverseShared = columns.length == 0
-                ? new double[design.washes()][0]
+                ? new double[design.rows()][0]
                 : inverse.multiply(new Array2DRowRealMatrix(shared, false)).getData();
+    }
+
+    /**
+     * Variance of a row's own chance, were it as it is now.
+     *
+     * @return points squared
+     */
+    private double chance(int row, ScatterOf scatter) {
+        return row < samples().size() ? scatter.noise() : scatter.halves();
     }
 
     /** How far a matrix that is symmetric by its making may be off by rounding. */
@@ -40,10 +49,10 @@ final class Head {
 
     /** Of this head's washes with each other: chance on the diagonal, more of it for old ones, and what they have in common. */
     private RealMatrix covariance(ScatterOf scatter) {
-        int n = design.washes();
+        int n = design.rows();
         double[][] covariance = new double[n][n];
         for (int i = 0; i < n; i++) {
-            covariance[i][i] = scatter.noise() / samples().get(i).weight();
+            covariance[i][i] = chance(i, scatter) / design.weights()[i];
         }
         own().forEach((effect, much) -> {
             double variance = scatter.of(effect.origin());
@@ -72,7 +81,7 @@ final class Head {
     /** Adds what these washes say of the salon's effects: the normal equations of generalised least squares. */
     void addTo(double[][] matrix, double[] right) {
         for (int a = 0; a < columns.length; a++) {
-            for (int i = 0; i < design.washes(); i++) {
+            for (int i = 0; i < design.rows(); i++) {
                 right[columns[a]] += inverseShared[i][a] * design.missed()[i];
                 if (shared[i][a] != 0) {
                     for (int b = 0; b < columns.length; b++) {
@@ -90,7 +99,7 @@ final class Head {
      * @param covariance of the same
      */
     void settle(double[] salon, double[][] covariance) {
-        int n = design.washes();
+        int n = design.rows();
         double[] rest = design.missed().clone();
         for (int i = 0; i < n; i++) {
             for (int a = 0; a < columns.length; a++) {
@@ -128,14 +137,14 @@ final class Head {
     }
 
     /**
-     * Square of a wash's own chance, expected once all is known.
+     * Square of a row's own chance, expected once all is known.
      *
      * @return points squared
      */
-    double noise(int wash, double noise) {
-        double own = noise / samples().get(wash).weight();
-        double mean = own * explained[wash];
-        return samples().get(wash).weight() * (mean * mean + own - own * own * whole.getEntry(wash, wash));
+    double noise(int row, ScatterOf scatter) {
+        double own = chance(row, scatter) / design.weights()[row];
+        double mean = own * explained[row];
+        return design.weights()[row] * (mean * mean + own - own * own * whole.getEntry(row, row));
     }
 
     /** Mean and variance of an effect of this head. */
@@ -153,7 +162,7 @@ final class Head {
      * @return points squared, one a wash
      */
     double[] covariances(Map<Effect, Double> effects, ScatterOf scatter) {
-        double[] with = new double[design.washes()];
+        double[] with = new double[design.rows()];
         own().forEach((effect, much) -> {
             double other = effects.getOrDefault(effect, 0.0) * scatter.of(effect.origin());
             for (int i = 0; other != 0 && i < with.length; i++) {

@@ -1,5 +1,6 @@
 package eventide.learning;
 
+import eventide.wash.ScoreName;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -9,24 +10,33 @@ import java.util.TreeMap;
 
 /**
  * The washes of one head as a design matrix: how much each wash has of which effect. It is the same however far effects scatter, so that
- * learning the scatter makes it once. Matrices have a row for each wash.
+ * learning the scatter makes it once. Matrices have a row for each wash, and below those one for each wash whose halves tell of each
+ * other.
  *
- * @param samples of this head, at least one
- * @param missed by how much the model missed each, points
+ * @param samples of this head, at least one, the first rows
+ * @param missed by how much the model missed each row, points
+ * @param weights of the rows, from above 0 to 1
  * @param columns of the salon's effects that occur here, by their place in the whole, rising
- * @param shared how much each wash has of those
- * @param own effects of this head alone, with how much each wash has of them
+ * @param shared how much each row has of those
+ * @param own effects of this head alone, with how much each row has of them
  */
-record HeadDesign(List<Sample> samples, double[] missed, int[] columns, double[][] shared, Map<Effect, double[]> own) {
+record HeadDesign(
+        List<Sample> samples,
+        double[] missed,
+        double[] weights,
+        int[] columns,
+        double[][] shared,
+        Map<Effect, double[]> own) {
 
     /** @param columnOf where an effect of the salon stands in its matrix */
-    static HeadDesign of(List<Sample> samples, double[] missed, Map<Effect, Integer> columnOf) {
-        int n = samples.size();
+    static HeadDesign of(ScoreName score, List<Sample> samples, Map<Effect, Integer> columnOf) {
+        List<Row> rows = rows(score, samples);
+        int n = rows.size();
         Map<Integer, double[]> used = new TreeMap<>();
         Map<Effect, double[]> own = new LinkedHashMap<>();
         for (int i = 0; i < n; i++) {
             int row = i;
-            samples.get(i).effects().forEach((effect, much) -> {
+            rows.get(i).effects().forEach((effect, much) -> {
                 if (effect.origin().isOfHead()) {
                     own.computeIfAbsent(effect, any -> new double[n])[row] = much;
                 } else {
@@ -46,14 +56,32 @@ record HeadDesign(List<Sample> samples, double[] missed, int[] columns, double[]
         }
         return new HeadDesign(
                 List.copyOf(samples),
-                missed,
+                rows.stream().mapToDouble(Row::missed).toArray(),
+                rows.stream().mapToDouble(Row::weight).toArray(),
                 used.keySet().stream().mapToInt(Integer::intValue).toArray(),
                 shared,
                 own);
     }
 
-    int washes() {
-        return samples.size();
+    private record Row(Map<Effect, Double> effects, double missed, double weight) {}
+
+    private static List<Row> rows(ScoreName score, List<Sample> samples) {
+        List<Row> rows = new ArrayList<>();
+        for (Sample sample : samples) {
+            rows.add(new Row(sample.effects(), sample.missed(score), sample.weight()));
+        }
+        for (Sample sample : samples) {
+            Contrast halves = sample.halves();
+            if (halves != null && halves.missed().containsKey(score)) {
+                rows.add(new Row(halves.effects(), halves.missed().get(score), sample.weight()));
+            }
+        }
+        return rows;
+    }
+
+    /** Washes, and those among them whose halves tell of each other once more. */
+    int rows() {
+        return missed.length;
     }
 
     /** Washes that have something of an effect of the salon. */
@@ -61,7 +89,10 @@ record HeadDesign(List<Sample> samples, double[] missed, int[] columns, double[]
         int a = Arrays.binarySearch(columns, column);
         return a < 0
                 ? 0
-                : (int) Arrays.stream(shared).filter(row -> row[a] != 0).count();
+                : (int) Arrays.stream(shared)
+                        .limit(samples.size())
+                        .filter(row -> row[a] != 0)
+                        .count();
     }
 
     /** Washes that have something of an effect of this head. */
@@ -69,6 +100,9 @@ record HeadDesign(List<Sample> samples, double[] missed, int[] columns, double[]
         double[] much = own.get(effect);
         return much == null
                 ? 0
-                : (int) Arrays.stream(much).filter(one -> one != 0).count();
+                : (int) Arrays.stream(much)
+                        .limit(samples.size())
+                        .filter(one -> one != 0)
+                        .count();
     }
 }

@@ -1,6 +1,8 @@
 package eventide.learning;
 
 import eventide.hair.Hair;
+import eventide.hair.Reading;
+import eventide.learning.LearnedThing.Evidence;
 import eventide.routine.Goal;
 import eventide.wash.Correction;
 import eventide.wash.Correction.Kind;
@@ -14,6 +16,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 
 /**
@@ -27,8 +30,14 @@ public record HeadLearned(int washes, Answers answers, List<ScoreLearned> scores
      *
      * @param washes each said from all the others, in no order
      * @param found what moves it, the most telling first
+     * @param compared one bottle rather than another, either way round, where this head had both, each on a half
      */
-    public record ScoreLearned(ScoreName score, Accuracy accuracy, List<Told> washes, List<LearnedThing> found) {}
+    public record ScoreLearned(
+            ScoreName score,
+            Accuracy accuracy,
+            List<Told> washes,
+            List<LearnedThing> found,
+            List<LearnedThing> compared) {}
 
     /**
      * A wash as it would have been said without having seen it, and as it was scored.
@@ -64,7 +73,7 @@ public record HeadLearned(int washes, Answers answers, List<ScoreLearned> scores
         Map<ScoreName, Accuracy> accuracy = learned.accuracy(head);
         accuracy.forEach((score, accurate) -> {
             Asked asked = new Asked(learned.fit(score), head, learned.samples(), own);
-            List<LearnedThing> found = asked.found(EffectsIn.kind(hair.overall()), rater, names);
+            List<LearnedThing> found = asked.found(hair.overall(), rater, names);
             Map<String, Learned.ScoreSaid> said = learned.saidOf(head, score);
             scores.add(new ScoreLearned(
                     score,
@@ -76,7 +85,8 @@ public record HeadLearned(int washes, Answers answers, List<ScoreLearned> scores
                                     said.get(sample.id()),
                                     sample.scored().get(score)))
                             .toList(),
-                    found));
+                    found,
+                    asked.compared(hair.overall())));
             if (accurate.helps()) {
                 found.forEach(one -> teach(one, taught));
             }
@@ -105,46 +115,67 @@ public record HeadLearned(int washes, Answers answers, List<ScoreLearned> scores
     /** One score of one head, asked for all that may move it. */
     private record Asked(Fit fit, String head, List<Sample> all, List<Sample> own) {
         /**
-         * @param kind of this head's hair, in words
+         * @param hair of this head
          * @param rater whose eye; null for nobody
          * @param bottles that are spoken of
          */
-        List<LearnedThing> found(String kind, String rater, Set<String> bottles) {
+        List<LearnedThing> found(Reading hair, String rater, Set<String> bottles) {
             List<LearnedThing> found = new ArrayList<>();
-            add(found, Kind.ALWAYS, "This head", null, null, false, effect(Origin.HEAD, head, 1));
-            add(found, Kind.ALWAYS, "The salon", null, null, false, effect(Origin.SALON, "", 1));
+            add(found, Kind.ALWAYS, "This head", null, null, Evidence.SEEN, effect(Origin.HEAD, head, 1));
+            add(found, Kind.ALWAYS, "The salon", null, null, Evidence.SEEN, effect(Origin.SALON, "", 1));
             if (rater != null) {
-                add(found, Kind.ALWAYS, rater + "'s eye", null, null, false, effect(Origin.RATER, rater, 1));
+                add(found, Kind.ALWAYS, rater + "'s eye", null, null, Evidence.SEEN, effect(Origin.RATER, rater, 1));
             }
             for (String bottle : bottles) {
-                Map<Effect, Double> effects = effect(Origin.BOTTLE_HERE, bottle, 1);
-                effects.putAll(effect(Origin.BOTTLE, bottle, 1));
-                effects.putAll(effect(Origin.BOTTLE_ON_KIND, EffectsIn.onKind(bottle, kind), 1));
-                add(found, Kind.BOTTLE, bottle, bottle, null, false, effects);
+                Map<Effect, Double> effects = new LinkedHashMap<>();
+                EffectsIn.ofBottle(bottle, hair).forEach(effect -> effects.put(effect, 1.0));
+                add(found, Kind.BOTTLE, bottle, bottle, null, tried(bottle) ? Evidence.TRIED : Evidence.SEEN, effects);
             }
             for (Manner way : Manner.values()) {
                 Map<Effect, Double> effects = effect(Origin.WAY_HERE, way.name(), 1);
                 effects.putAll(effect(Origin.WAY, way.name(), 1));
-                add(found, Kind.WAY, capitalised(way.label()), null, way, false, effects);
+                add(found, Kind.WAY, capitalised(way.label()), null, way, Evidence.SEEN, effects);
             }
             Map<Effect, Double> air = effect(Origin.AIR_HERE, "", 1);
             air.putAll(effect(Origin.AIR, "", 1));
-            add(found, Kind.AIR, "Each 5 °C of dew point", null, null, true, air);
+            add(found, Kind.AIR, "Each 5 °C of dew point", null, null, Evidence.ASSOCIATION, air);
             add(
                     found,
                     Kind.SINCE_CLARIFYING,
                     WEEK_SINCE_CLARIFYING,
                     null,
                     null,
-                    true,
+                    Evidence.ASSOCIATION,
                     effect(Origin.CLARIFIED_HERE, "", 1));
-            add(found, Kind.SINCE_PROTEIN, WEEK_SINCE_PROTEIN, null, null, true, effect(Origin.PROTEIN_HERE, "", 1));
+            add(
+                    found,
+                    Kind.SINCE_PROTEIN,
+                    WEEK_SINCE_PROTEIN,
+                    null,
+                    null,
+                    Evidence.ASSOCIATION,
+                    effect(Origin.PROTEIN_HERE, "", 1));
             ZonesLearned.of(fit.score(), own)
                     .forEach((zone, known) -> found.add(LearnedThing.of(
-                            fit.score(), Kind.ZONE, capitalised(zone.label()), null, null, zone, known, true, false)));
+                            fit.score(),
+                            Kind.ZONE,
+                            capitalised(zone.label()),
+                            null,
+                            null,
+                            zone,
+                            known,
+                            true,
+                            Evidence.SEEN)));
             found.sort(Comparator.comparingDouble(
                     (LearnedThing one) -> -Math.abs(one.estimate().points())));
             return found;
+        }
+
+        List<LearnedThing> compared(Reading hair) {
+            return HalvesCompared.of(own).stream()
+                    .map(two -> two.thing(fit, head, hair, own))
+                    .filter(Objects::nonNull)
+                    .toList();
         }
 
         private static Map<Effect, Double> effect(Origin source, String name, double much) {
@@ -160,7 +191,7 @@ public record HeadLearned(int washes, Answers answers, List<ScoreLearned> scores
                 String what,
                 String bottle,
                 Manner way,
-                boolean association,
+                Evidence evidence,
                 Map<Effect, Double> effects) {
             Effect first = effects.keySet().iterator().next();
             List<String> washes = washes(first.origin().isOfHead() ? own : all, first);
@@ -178,8 +209,18 @@ public record HeadLearned(int washes, Answers answers, List<ScoreLearned> scores
                         null,
                         Estimate.of(fit.together(head, effects), washes),
                         here,
-                        association));
+                        evidence));
             }
+        }
+
+        /** Whether one half of this head had a bottle and the other did not. */
+        private boolean tried(String bottle) {
+            Effect here = new Effect(Origin.BOTTLE_HERE, bottle);
+            return own.stream()
+                    .map(Sample::halves)
+                    .anyMatch(halves -> halves != null
+                            && halves.missed().containsKey(fit.score())
+                            && halves.effects().containsKey(here));
         }
 
         /** The washes an estimate rests on. */

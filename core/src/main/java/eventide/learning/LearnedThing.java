@@ -16,6 +16,7 @@ import java.util.Locale;
  * @param bottle its name, where it is one
  * @param here it was on this head, not on others alone
  * @param association it moves together with the score and was never tried by itself
+ * @param tried on this head one half had it and the other not: evidence
  * @param because with its interval and how many washes it rests on
  */
 public record LearnedThing(
@@ -28,7 +29,24 @@ public record LearnedThing(
         Estimate estimate,
         boolean here,
         boolean association,
+        boolean tried,
         String because) {
+    /** How it was come by. */
+    enum Evidence {
+        /** In some washes and not in others. */
+        SEEN(""),
+        /** On one half of a head and not on the other. */
+        TRIED(", half against half"),
+        /** Nobody chose it: it moves together with the score. */
+        ASSOCIATION(", association");
+
+        private final String words;
+
+        Evidence(String words) {
+            this.words = words;
+        }
+    }
+
     static LearnedThing of(
             ScoreName score,
             Kind kind,
@@ -38,7 +56,7 @@ public record LearnedThing(
             Zone zone,
             Estimate estimate,
             boolean here,
-            boolean association) {
+            Evidence evidence) {
         return new LearnedThing(
                 score,
                 kind,
@@ -48,11 +66,17 @@ public record LearnedThing(
                 zone,
                 estimate,
                 here,
-                association,
-                because(score, what, estimate, association));
+                evidence == Evidence.ASSOCIATION,
+                evidence == Evidence.TRIED,
+                because(score, what, estimate, evidence));
     }
 
-    private static String because(ScoreName score, String what, Estimate estimate, boolean association) {
+    /** What stands behind the washes it rests on, in words. */
+    String evidence() {
+        return (association ? Evidence.ASSOCIATION : tried ? Evidence.TRIED : Evidence.SEEN).words;
+    }
+
+    private static String because(ScoreName score, String what, Estimate estimate, Evidence evidence) {
         int washes = estimate.washes();
         return String.format(
                 Locale.ROOT,
@@ -64,6 +88,6 @@ public record LearnedThing(
                 Signed.of(estimate.high()),
                 washes,
                 washes == 1 ? "wash" : "washes",
-                association ? ", association" : "");
+                evidence.words);
     }
 }

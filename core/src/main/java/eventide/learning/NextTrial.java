@@ -64,7 +64,7 @@ public record NextTrial(
     /** More single changes than a usual shelf allows; each takes a millisecond or two [OURS]. */
     private static final int WEIGHED_IN_ANY_CASE = 60;
     /** A difference a stylist would see, points [CP: what section 13 of the trade calls visible is .3; that it matters, OURS]. */
-    private static final double MATTERS = .5;
+    static final double MATTERS = .5;
 
     /** A gain to expect that is told as nothing to a tenth is none [OURS]. */
     private static final double LEAST_GAIN = .05;
@@ -180,9 +180,13 @@ public record NextTrial(
                 mean += weight * (then.of(score) - now.of(score));
                 variance += weight * weight * of(fit, score, change.effects());
                 ScatterOf scatter = fit == null ? ScatterOf.usual(score) : fit.scatter();
-                noise += weight * weight * 2 * scatter.noise();
+                noise += weight
+                        * weight
+                        * (change.way() == TrialPlan.Way.HALVES ? scatter.halves() : 2 * scatter.noise());
             }
-            int pairs = PairsNeeded.forDifference(Math.sqrt(noise), MATTERS, CONFIDENCE);
+            int pairs = TrialPlan.usual(change.used(), change.tried(), change.way())
+                    .agreedBy(learned)
+                    .agreedPairs();
             double deviation = Math.sqrt(variance);
             double gain = gain(mean, deviation, Math.sqrt(noise / pairs));
             double better = NORMAL.cumulativeProbability(mean / deviation);
@@ -205,8 +209,6 @@ public record NextTrial(
                     change.first(),
                     words(change.way(), gain, better, matters, pairs, minutes));
         }
-
-        private static final double CONFIDENCE = .9;
 
         private static double cost(Evaluation plan) {
             return Judgement.costCents(plan.wash().amounts());

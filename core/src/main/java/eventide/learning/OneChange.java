@@ -1,5 +1,6 @@
 package eventide.learning;
 
+import eventide.hair.Reading;
 import eventide.planner.compose.Stylers.Slot;
 import eventide.planner.search.Evaluation;
 import eventide.product.Product;
@@ -42,18 +43,11 @@ record OneChange(String used, String tried, TrialPlan.Way way, Routine first, Ma
             return null;
         }
         Map<Effect, Double> effects = new LinkedHashMap<>();
-        String kind = EffectsIn.kind(plan.wash().hair().overall());
-        add(effects, tried.name(), kind, 1);
-        add(effects, used.name(), kind, -1);
+        Reading hair = plan.wash().hair().overall();
+        EffectsIn.ofBottle(tried.name(), hair).forEach(effect -> effects.put(effect, 1.0));
+        EffectsIn.ofBottle(used.name(), hair).forEach(effect -> effects.put(effect, -1.0));
         Routine halves = HalfTrial.of(routine, place, tried).routine();
         return new OneChange(used.name(), tried.name(), TrialPlan.Way.HALVES, halves, effects);
-    }
-
-    /** A bottle's effects everywhere, on such hair and on this head. */
-    private static void add(Map<Effect, Double> into, String bottle, String kind, double much) {
-        into.put(new Effect(Origin.BOTTLE, bottle), much);
-        into.put(new Effect(Origin.BOTTLE_ON_KIND, EffectsIn.onKind(bottle, kind)), much);
-        into.put(new Effect(Origin.BOTTLE_HERE, bottle), much);
     }
 
     /** Null where the hands do the same. */

@@ -25,7 +25,9 @@ public enum Origin {
     /** A week more since clarifying, on this head. */
     CLARIFIED_HERE(true, .15),
     /** A week more since protein, on this head. */
-    PROTEIN_HERE(true, .15);
+    PROTEIN_HERE(true, .15),
+    /** The left side of this head against its right, where halves are told against each other. */
+    SIDE_HERE(true, .3);
 
     private final boolean ofHead;
     private final double usual;

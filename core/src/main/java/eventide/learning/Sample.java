@@ -23,6 +23,7 @@ import java.util.Map;
  * @param scored what was given; a score nobody gave is absent
  * @param met how each styler met the hair, by the bottle's name
  * @param zones of each score, by how much more a zone was off than the head: points; empty where zones were not scored
+ * @param halves what its two halves tell against each other; null where both had the same
  */
 public record Sample(
         String id,
@@ -32,7 +33,8 @@ public record Sample(
         Map<ScoreName, Double> model,
         Map<ScoreName, Double> scored,
         Map<ScoreName, Map<Zone, Double>> zones,
-        Map<String, Met> met) {
+        Map<String, Met> met,
+        Contrast halves) {
     public Sample {
         effects = Map.copyOf(effects);
         model = Map.copyOf(model);
@@ -50,7 +52,20 @@ public record Sample(
             Map<ScoreName, Double> model,
             Map<ScoreName, Double> scored,
             Map<ScoreName, Map<Zone, Double>> zones) {
-        this(id, head, effects, weight, model, scored, zones, Map.of());
+        this(id, head, effects, weight, model, scored, zones, Map.of(), null);
+    }
+
+    /** Where both halves had the same. */
+    Sample(
+            String id,
+            String head,
+            Map<Effect, Double> effects,
+            double weight,
+            Map<ScoreName, Double> model,
+            Map<ScoreName, Double> scored,
+            Map<ScoreName, Map<Zone, Double>> zones,
+            Map<String, Met> met) {
+        this(id, head, effects, weight, model, scored, zones, met, null);
     }
 
     /**
@@ -96,7 +111,8 @@ public record Sample(
                 said,
                 scored,
                 zones(outcome, scored, byZone),
-                met(wash));
+                met(wash),
+                Contrast.of(wash, outcome, byZone));
     }
 
     /** The water each bottle met, by its name. */

@@ -13,10 +13,12 @@ final class ScatterOf {
     private static final double USUAL_NOISE = .8;
 
     private final double noise;
+    private final double halves;
     private final Map<Origin, Double> effects;
 
-    private ScatterOf(double noise, Map<Origin, Double> effects) {
+    private ScatterOf(double noise, double halves, Map<Origin, Double> effects) {
         this.noise = noise;
+        this.halves = halves;
         this.effects = effects;
     }
 
@@ -27,14 +29,14 @@ final class ScatterOf {
         for (Origin source : Origin.values()) {
             effects.put(source, square(source.usual() * unit));
         }
-        return new ScatterOf(square(USUAL_NOISE * unit), effects);
+        return new ScatterOf(square(USUAL_NOISE * unit), square(PairsNeeded.USUAL_SCATTER * unit), effects);
     }
 
     /** @param otherEffects variances of some origins; the rest stays */
-    ScatterOf with(double otherNoise, Map<Origin, Double> otherEffects) {
+    ScatterOf with(double otherNoise, double otherHalves, Map<Origin, Double> otherEffects) {
         Map<Origin, Double> all = new EnumMap<>(effects);
         all.putAll(otherEffects);
-        return new ScatterOf(otherNoise, all);
+        return new ScatterOf(otherNoise, otherHalves, all);
     }
 
     /** A point of a score from 0 to 10; of shrinkage 6 percent, of days three quarters of one [OURS]. */
@@ -49,6 +51,15 @@ final class ScatterOf {
      */
     double noise() {
         return noise;
+    }
+
+    /**
+     * Variance of what sets the two sides of one head apart by chance on one day.
+     *
+     * @return points squared
+     */
+    double halves() {
+        return halves;
     }
 
     /** Variance of an effect of that origin, in squared points. */

@@ -53,6 +53,23 @@ public record TrialPlan(
         }
     }
 
+    /** Scores a trial looks at where nobody says which: what a stylist sees first [OURS]. */
+    private static final List<ScoreName> USUAL_SCORES = List.of(ScoreName.DEFINITION, ScoreName.FRIZZ);
+    /** As a trial is begun by a tap. */
+    static TrialPlan usual(String used, String tried, Way way) {
+        return new TrialPlan(
+                used,
+                tried,
+                way,
+                USUAL_SCORES,
+                TrialQuestion.USUAL_MARGIN,
+                TrialQuestion.USUAL_CONFIDENCE,
+                null,
+                Instant.EPOCH,
+                null,
+                List.of());
+    }
+
     public TrialPlan {
         Shape.check(
                 TrialPlan.class,
@@ -96,11 +113,16 @@ public record TrialPlan(
         Fit fit = learned.fit(scores.get(0));
         double scatter = fit == null
                 ? PairsNeeded.USUAL_SCATTER
-                : Math.sqrt(2 * fit.scatter().noise());
+                : Math.sqrt(
+                        way == Way.HALVES
+                                ? fit.scatter().halves()
+                                : 2 * fit.scatter().noise());
         return agreedPairs != null ? this : Changed.with(this, "agreedPairs", pairsFor(scatter));
     }
 
+    /** Of several scores the clearest is asked for the most ({@link Holm}): fewer pairs could never reach it. */
     private int pairsFor(double scatter) {
-        return PairsNeeded.forDifference(scatter, margin, confidencePercent / 100);
+        double risk = 1 - confidencePercent / 100;
+        return PairsNeeded.forDifference(scatter, margin, 1 - risk / scores.size());
     }
 }

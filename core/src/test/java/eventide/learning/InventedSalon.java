@@ -59,7 +59,7 @@ final class InventedSalon {
         effects.put(new Effect(Origin.HEAD, head), 1.0);
         effects.put(new Effect(Origin.RATER, RATERS.get(random.nextInt(RATERS.size()))), 1.0);
         effects.put(new Effect(Origin.BOTTLE, gel), 1.0);
-        effects.put(new Effect(Origin.BOTTLE_ON_KIND, EffectsIn.onKind(gel, kind)), 1.0);
+        effects.put(new BottleOnKind(gel, kind).effect(), 1.0);
         effects.put(new Effect(Origin.BOTTLE_HERE, gel), 1.0);
         for (Manner manner : List.of(Manner.COILED, Manner.DIFFUSED, Manner.SMALL_SECTIONS)) {
             if (random.nextBoolean()) {
