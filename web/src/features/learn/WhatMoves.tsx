@@ -69,7 +69,7 @@ function Thing({ thing, reach }: { thing: LearnedThing; reach: number }) {
           {thing.what}
           <span className="figures text-muted block text-[0.82rem]">
             {estimate.washes} {estimate.washes === 1 ? 'wash' : 'washes'}
-            {thing.association ? ', association' : ''}
+            {thing.association ? ', association' : thing.tried ? ', half against half' : ''}
           </span>
         </span>
         <Bar thing={thing} reach={reach} />
