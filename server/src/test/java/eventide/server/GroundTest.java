@@ -64,7 +64,7 @@ public class GroundTest {
     }
 
     private static void awaitBackup(Path data) throws IOException {
-        long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(30);
+        long until = System.nanoTime() + TimeUnit.MINUTES.toNanos(5);
         while (backups(data).isEmpty() && System.nanoTime() < until) {
             LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(50));
         }

@@ -17,7 +17,7 @@ import java.util.concurrent.locks.LockSupport;
 
 /** The app in a process of its own, as the start scripts run it: it can be killed. */
 final class ServerProcess implements AutoCloseable {
-    private static final long MOST_STARTING_NANOS = TimeUnit.SECONDS.toNanos(60);
+    private static final long MOST_STARTING_NANOS = TimeUnit.MINUTES.toNanos(5);
 
     private final HttpClient http = HttpClient.newHttpClient();
     private final Process process;
