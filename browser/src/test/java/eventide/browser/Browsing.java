@@ -36,7 +36,7 @@ final class Browsing implements AutoCloseable {
             new LocatorAssertions.HasTextOptions().setUseInnerText(true);
 
     /** The machine that tests may be a slow one; nothing here waits longer than it must. */
-    private static final double PATIENCE_MS = 40_000;
+    private static final double PATIENCE_MS = 120_000;
 
     Browsing(boolean demo) {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
