@@ -3,12 +3,14 @@ package eventide.learning;
 import eventide.hair.Zone;
 import eventide.outcome.Outcome;
 import eventide.routine.Half;
-import eventide.wash.Layer;
 import eventide.wash.ScoreName;
 import eventide.wash.Wash;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * What a wash with other bottles on its two halves tells of them: left against right, the same head, day, air and hands. It is one more
@@ -42,14 +44,21 @@ public record Contrast(Map<Effect, Double> effects, Map<ScoreName, Double> misse
         return new Contrast(effects, missed);
     }
 
+    /** However often a half had a bottle, it had it. */
     private static Map<Effect, Double> effects(Wash wash) {
+        Set<Effect> left = effects(wash, Half.LEFT);
+        Set<Effect> right = effects(wash, Half.RIGHT);
         Map<Effect, Double> effects = new LinkedHashMap<>();
-        for (Layer layer : wash.layers()) {
-            double more = (layer.isOn(Half.LEFT) ? 1 : 0) - (layer.isOn(Half.RIGHT) ? 1 : 0);
-            EffectsIn.ofBottle(layer.product().name(), wash.hair().overall())
-                    .forEach(effect -> effects.merge(effect, more, Double::sum));
-        }
-        effects.values().removeIf(much -> much == 0);
+        left.stream().filter(effect -> !right.contains(effect)).forEach(effect -> effects.put(effect, 1.0));
+        right.stream().filter(effect -> !left.contains(effect)).forEach(effect -> effects.put(effect, -1.0));
         return effects;
+    }
+
+    private static Set<Effect> effects(Wash wash, Half half) {
+        return wash.layers().stream()
+                .filter(layer -> layer.isOn(half))
+                .flatMap(layer ->
+                        EffectsIn.ofBottle(layer.product().name(), wash.hair().overall()).stream())
+                .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 }

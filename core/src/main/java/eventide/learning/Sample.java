@@ -43,7 +43,7 @@ public record Sample(
         met = Map.copyOf(met);
     }
 
-    /** Where nobody looked at how wet the hair was. */
+    /** Where nobody looked at how wet the hair was, and both halves had the same. */
     Sample(
             String id,
             String head,
@@ -53,19 +53,6 @@ public record Sample(
             Map<ScoreName, Double> scored,
             Map<ScoreName, Map<Zone, Double>> zones) {
         this(id, head, effects, weight, model, scored, zones, Map.of(), null);
-    }
-
-    /** Where both halves had the same. */
-    Sample(
-            String id,
-            String head,
-            Map<Effect, Double> effects,
-            double weight,
-            Map<ScoreName, Double> model,
-            Map<ScoreName, Double> scored,
-            Map<ScoreName, Map<Zone, Double>> zones,
-            Map<String, Met> met) {
-        this(id, head, effects, weight, model, scored, zones, met, null);
     }
 
     /**

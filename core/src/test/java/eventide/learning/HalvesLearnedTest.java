@@ -12,6 +12,7 @@ import eventide.outcome.Outcome;
 import eventide.outcome.OutcomeModel;
 import eventide.routine.Action;
 import eventide.routine.Goal;
+import eventide.routine.Half;
 import eventide.routine.HalfTrial;
 import eventide.routine.Routine;
 import eventide.routine.Step;
@@ -129,13 +130,28 @@ public class HalvesLearnedTest {
     @Test
     public void itIsCalledEvidence() {
         HeadLearned learned = learned(5, 2, 0, true);
-        learned.scores().get(0).found().stream()
+        List<LearnedThing> bottles = learned.scores().get(0).found().stream()
                 .filter(thing -> thing.kind() == Correction.Kind.BOTTLE)
-                .forEach(thing -> {
-                    assertTrue(thing.tried());
-                    assertTrue(thing.here(), "it was on this head");
-                    assertTrue(thing.because().endsWith("6 washes, half against half"), thing.because());
-                });
+                .toList();
+        assertEquals(bottles.size(), 2);
+        for (LearnedThing thing : bottles) {
+            assertTrue(thing.tried());
+            assertTrue(thing.here(), "it was on this head");
+            assertTrue(thing.because().endsWith("6 washes, half against half"), thing.because());
+        }
+    }
+
+    /** Put on twice on one side it is one bottle there, not two. */
+    @Test
+    public void aBottleTwiceOnOneHalfIsThereOnce() {
+        List<Step> twice = new ArrayList<>(HALVES.steps());
+        twice.stream().filter(step -> step.half() == Half.LEFT).findFirst().ifPresent(step -> twice.add(2, step));
+        Wash wash = Wash.of(Routine.of(twice), Heads.curly(), WISHES, Air.of(22, 50), null, null);
+        Map<ScoreName, Double> five = Map.of(ScoreName.DEFINITION, 5.0);
+        Contrast halves = Sample.of("a", HEAD, null, wash, five, false, Map.of(Zone.LEFT, five, Zone.RIGHT, five))
+                .halves();
+        assertEquals(halves.effects().get(new Effect(Origin.BOTTLE, "gel")), 1.0);
+        assertEquals(halves.effects().get(new Effect(Origin.BOTTLE, "soft gel")), -1.0);
     }
 
     /** Whole heads have no halves to tell of each other. */

@@ -193,7 +193,8 @@ public class LearnedTest {
                         Map.of(SCORE, model),
                         Map.of(SCORE, scored),
                         Map.of(),
-                        Map.of("ebb", new Sample.Met(true, dry ? 44 : 70, 60, 5, 2, .3))));
+                        Map.of("ebb", new Sample.Met(true, dry ? 44 : 70, 60, 5, 2, .3)),
+                        null));
             }
             List<LabelFound> label = BottleLearned.of(Learned.of(washes)).get(0).label();
             assertEquals(
@@ -227,7 +228,8 @@ public class LearnedTest {
                         Map.of(ScoreName.WEIGHT, 3.0),
                         Map.of(ScoreName.WEIGHT, 3 + (worn ? .75 : 0) + .1 * random.nextGaussian()),
                         Map.of(),
-                        worn ? Map.of("ebb", new Sample.Met(false, 70, 60, 0, 2, weighs)) : Map.of()));
+                        worn ? Map.of("ebb", new Sample.Met(false, 70, 60, 0, 2, weighs)) : Map.of(),
+                        null));
             }
             List<LabelFound> label = BottleLearned.of(Learned.of(washes)).get(0).label();
             assertEquals(label.size(), 1);
