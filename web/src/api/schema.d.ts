@@ -4226,6 +4226,20 @@ export interface components {
             verdict: "BETTER" | "WORSE" | "NO_DIFFERENCE" | "NOT_YET";
             words: string;
         };
+        TrialBegun: {
+            agreedPairs?: number;
+            /** @description % */
+            confidencePercent?: number;
+            /** @description points */
+            margin?: number;
+            scores?: ("definition" | "clumping" | "frizz" | "shrinkagePercent" | "volume" | "softness" | "hold" | "weight" | "days")[];
+            /** Format: date-time */
+            startedAt: string;
+            tried: string;
+            used: string;
+            /** @enum {string} */
+            way: "HALVES" | "TURN_ABOUT";
+        };
         TrialFile: {
             plan: components["schemas"]["TrialPlan"];
             spoilt: components["schemas"]["SpoiltFile"][];
@@ -5082,7 +5096,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TrialPlan"];
+                "application/json": components["schemas"]["TrialBegun"];
             };
         };
         responses: {

@@ -1,7 +1,7 @@
 import { answered, api } from '../../api/client'
 import type { TrialPlan } from '../../api/types'
 
-/** Agrees a trial of one thing against another; the log says how many pairs it takes. */
+/** Agrees a trial of one thing against another; which scores, and how many pairs it takes, the salon says. */
 export async function beginTrial(
   client: number,
   used: string,
@@ -15,15 +15,7 @@ export async function beginTrial(
   await answered(
     api.POST('/api/clients/{id}/trials', {
       params: { path: { id: client } },
-      body: {
-        used,
-        tried,
-        way,
-        scores: ['definition', 'frizz'],
-        margin: 1,
-        confidencePercent: 90,
-        startedAt: new Date().toISOString(),
-      },
+      body: { used, tried, way, startedAt: new Date().toISOString() },
     }),
   )
 }

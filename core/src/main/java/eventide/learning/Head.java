@@ -44,6 +44,15 @@ final class Head {
         return row < samples().size() ? scatter.noise() : scatter.halves();
     }
 
+    /**
+     * Variance of a row's own chance, more of it for an old wash.
+     *
+     * @return points squared
+     */
+    double chanceOf(int row, ScatterOf scatter) {
+        return chance(row, scatter) / design.weights()[row];
+    }
+
     /** How far a matrix that is symmetric by its making may be off by rounding. */
     private static final double SYMMETRIC = 1e-9;
 
@@ -52,7 +61,7 @@ final class Head {
         int n = design.rows();
         double[][] covariance = new double[n][n];
         for (int i = 0; i < n; i++) {
-            covariance[i][i] = chance(i, scatter) / design.weights()[i];
+            covariance[i][i] = chanceOf(i, scatter);
         }
         own().forEach((effect, much) -> {
             double variance = scatter.of(effect.origin());
@@ -127,13 +136,13 @@ final class Head {
     }
 
     /**
-     * What was missed of a wash, by what all others tell: its error left out, and the standard deviation that was to be expected.
+     * What was missed of a row, by what all others tell: its error left out, and the standard deviation that was to be expected.
      *
      * @return points
      */
-    double[] leftOut(int wash) {
-        double precision = whole.getEntry(wash, wash);
-        return new double[] {explained[wash] / precision, Math.sqrt(1 / precision)};
+    double[] leftOut(int row) {
+        double precision = whole.getEntry(row, row);
+        return new double[] {explained[row] / precision, Math.sqrt(1 / precision)};
     }
 
     /**
@@ -142,7 +151,7 @@ final class Head {
      * @return points squared
      */
     double noise(int row, ScatterOf scatter) {
-        double own = chance(row, scatter) / design.weights()[row];
+        double own = chanceOf(row, scatter);
         double mean = own * explained[row];
         return design.weights()[row] * (mean * mean + own - own * own * whole.getEntry(row, row));
     }

@@ -14,6 +14,7 @@ import java.util.TreeMap;
  * other.
  *
  * @param samples of this head, at least one, the first rows
+ * @param washes each row is of
  * @param missed by how much the model missed each row, points
  * @param weights of the rows, from above 0 to 1
  * @param columns of the salon's effects that occur here, by their place in the whole, rising
@@ -22,6 +23,7 @@ import java.util.TreeMap;
  */
 record HeadDesign(
         List<Sample> samples,
+        List<Sample> washes,
         double[] missed,
         double[] weights,
         int[] columns,
@@ -56,27 +58,33 @@ record HeadDesign(
         }
         return new HeadDesign(
                 List.copyOf(samples),
+                rows.stream().map(Row::wash).toList(),
                 rows.stream().mapToDouble(Row::missed).toArray(),
-                rows.stream().mapToDouble(Row::weight).toArray(),
+                rows.stream().mapToDouble(row -> row.wash().weight()).toArray(),
                 used.keySet().stream().mapToInt(Integer::intValue).toArray(),
                 shared,
                 own);
     }
 
-    private record Row(Map<Effect, Double> effects, double missed, double weight) {}
+    private record Row(Sample wash, Map<Effect, Double> effects, double missed) {}
 
     private static List<Row> rows(ScoreName score, List<Sample> samples) {
         List<Row> rows = new ArrayList<>();
         for (Sample sample : samples) {
-            rows.add(new Row(sample.effects(), sample.missed(score), sample.weight()));
+            rows.add(new Row(sample, sample.effects(), sample.missed(score)));
         }
         for (Sample sample : samples) {
             Contrast halves = sample.halves();
             if (halves != null && halves.missed().containsKey(score)) {
-                rows.add(new Row(halves.effects(), halves.missed().get(score), sample.weight()));
+                rows.add(new Row(sample, halves.effects(), halves.missed().get(score)));
             }
         }
         return rows;
+    }
+
+    /** The wash a row tells of. */
+    Sample washOf(int row) {
+        return washes.get(row);
     }
 
     /** Washes, and those among them whose halves tell of each other once more. */

@@ -206,6 +206,19 @@ public final class Learned {
         return parts;
     }
 
+    /**
+     * Variance of the difference between the two of a pair in a trial.
+     *
+     * @param rater who scores both; null where nobody says
+     * @return points squared
+     */
+    double pairVariance(ScoreName score, TrialPlan.Way way, String rater) {
+        Fit fit = fits.get(score);
+        ScatterOf scatter = fit == null ? ScatterOf.usual(score) : fit.scatter();
+        double factor = fit == null ? 1 : RaterScatter.factor(fit, rater);
+        return factor * (way == TrialPlan.Way.HALVES ? scatter.halves() : 2 * scatter.noise());
+    }
+
     /** Null for a score nobody gave. */
     Fit fit(ScoreName score) {
         return fits.get(score);

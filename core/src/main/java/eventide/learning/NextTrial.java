@@ -71,15 +71,19 @@ public record NextTrial(
 
     private static final NormalDistribution NORMAL = new NormalDistribution(null, 0, 1);
 
-    /** The likeliest to gain first; empty where no plan fits. */
-    public static List<NextTrial> of(Query asked, Learned learned, String head, Stop stop) {
+    /**
+     * The likeliest to gain first; empty where no plan fits.
+     *
+     * @param rater who will score it; null where nobody says
+     */
+    public static List<NextTrial> of(Query asked, Learned learned, String head, String rater, Stop stop) {
         Query query = clarified(asked);
         Evaluation plan = Planner.bestOf(query, way -> true, stop);
         if (plan == null) {
             return List.of();
         }
         Search search = Planner.search(query, plan.choice().details());
-        Uncertainty uncertainty = new Uncertainty(query, learned, head);
+        Uncertainty uncertainty = new Uncertainty(query, learned, head, rater);
         List<NextTrial> all = new ArrayList<>();
         for (Candidate other : search.neighbours(plan.choice())) {
             // Where the plan took all the time there is, enough are weighed all the same to say which is the best.
@@ -161,8 +165,9 @@ public record NextTrial(
      * How little is known of what one bottle does instead of another.
      *
      * @param head whose effects are meant
+     * @param rater who scores the trial; null where nobody says
      */
-    private record Uncertainty(Query query, Learned learned, String head) {
+    private record Uncertainty(Query query, Learned learned, String head, String rater) {
         /**
          * The gain to expect is what the better of the two would be worth once the trial has told them apart, less what is known
          * now: the expectation of the positive part of a normal posterior mean.
@@ -179,13 +184,10 @@ public record NextTrial(
                 Fit fit = learned.fit(score);
                 mean += weight * (then.of(score) - now.of(score));
                 variance += weight * weight * of(fit, score, change.effects());
-                ScatterOf scatter = fit == null ? ScatterOf.usual(score) : fit.scatter();
-                noise += weight
-                        * weight
-                        * (change.way() == TrialPlan.Way.HALVES ? scatter.halves() : 2 * scatter.noise());
+                noise += weight * weight * learned.pairVariance(score, change.way(), rater);
             }
-            int pairs = TrialPlan.usual(change.used(), change.tried(), change.way())
-                    .agreedBy(learned)
+            int pairs = TrialBegun.usual(change.used(), change.tried(), change.way())
+                    .agreed(learned, rater)
                     .agreedPairs();
             double deviation = Math.sqrt(variance);
             double gain = gain(mean, deviation, Math.sqrt(noise / pairs));
@@ -225,17 +227,17 @@ public record NextTrial(
                     .sum();
         }
 
-        private static String words(
-                TrialPlan.Way way, double gain, double better, double matters, int pairs, double minutes) {
+        private String words(TrialPlan.Way way, double gain, double better, double matters, int pairs, double minutes) {
             return String.format(
                     Locale.ROOT,
-                    "Gain to expect for what is wished: +%.2f; better at all %d in 10, by half a point %d in 10. %d %s would settle"
-                            + " it%s.",
+                    "Gain to expect for what is wished: +%.2f; better at all %d in 10, by half a point %d in 10. %d %s%s would"
+                            + " settle it%s.",
                     gain,
                     Math.round(10 * better),
                     Math.round(10 * matters),
                     way == TrialPlan.Way.HALVES ? pairs : 2 * pairs,
                     way == TrialPlan.Way.HALVES ? "washes" : "washes, turn about,",
+                    rater == null ? "" : " by " + rater + "'s eye",
                     Math.abs(minutes) < 1 ? "" : "; " + Signed.whole(minutes) + " minutes each");
         }
     }

@@ -1,6 +1,5 @@
 package eventide.learning;
 
-import eventide.shape.Changed;
 import eventide.shape.Frozen;
 import eventide.shape.InvalidException;
 import eventide.shape.Letters;
@@ -53,23 +52,6 @@ public record TrialPlan(
         }
     }
 
-    /** Scores a trial looks at where nobody says which: what a stylist sees first [OURS]. */
-    private static final List<ScoreName> USUAL_SCORES = List.of(ScoreName.DEFINITION, ScoreName.FRIZZ);
-    /** As a trial is begun by a tap. */
-    static TrialPlan usual(String used, String tried, Way way) {
-        return new TrialPlan(
-                used,
-                tried,
-                way,
-                USUAL_SCORES,
-                TrialQuestion.USUAL_MARGIN,
-                TrialQuestion.USUAL_CONFIDENCE,
-                null,
-                Instant.EPOCH,
-                null,
-                List.of());
-    }
-
     public TrialPlan {
         Shape.check(
                 TrialPlan.class,
@@ -108,20 +90,13 @@ public record TrialPlan(
         return agreedPairs == null ? pairsFor(PairsNeeded.USUAL_SCATTER) : agreedPairs;
     }
 
-    /** With a number agreed: as many as it takes until a difference of the margin shows four times in five, by how this salon's scores scatter. */
-    public TrialPlan agreedBy(Learned learned) {
-        Fit fit = learned.fit(scores.get(0));
-        double scatter = fit == null
-                ? PairsNeeded.USUAL_SCATTER
-                : Math.sqrt(
-                        way == Way.HALVES
-                                ? fit.scatter().halves()
-                                : 2 * fit.scatter().noise());
-        return agreedPairs != null ? this : Changed.with(this, "agreedPairs", pairsFor(scatter));
-    }
-
-    /** Of several scores the clearest is asked for the most ({@link Holm}): fewer pairs could never reach it. */
-    private int pairsFor(double scatter) {
+    /**
+     * As many as it takes until a difference of the margin shows four times in five. Of several scores the clearest is asked for the
+     * most ({@link Holm}): fewer pairs could never reach it.
+     *
+     * @param scatter of a pair's difference, standard deviation in points
+     */
+    int pairsFor(double scatter) {
         double risk = 1 - confidencePercent / 100;
         return PairsNeeded.forDifference(scatter, margin, 1 - risk / scores.size());
     }

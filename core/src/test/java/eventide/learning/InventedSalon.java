@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.stream.Collectors;
 
 /**
  * A salon with a hidden truth: every effect is drawn once, scores are the model's plus the effects plus chance. The truth is drawn from
@@ -17,11 +18,11 @@ final class InventedSalon {
     private static final List<String> BOTTLES =
             List.of("kelp", "fathom", "lee shore", "spindrift", "samphire", "ebb", "neap", "skerry");
     private static final List<String> KINDS = List.of("fine waves", "medium curls", "coarse coils");
-    private static final List<String> RATERS = List.of("Anwen", "Corin");
+    static final List<String> RATERS = List.of("Anwen", "Corin");
 
     private final Random random;
     private final double strength;
-    private final double noise;
+    private final Map<String, Double> noise;
     private final Map<Effect, Double> truth = new HashMap<>();
 
     /**
@@ -29,6 +30,11 @@ final class InventedSalon {
      * @param noise of one score, standard deviation in points
      */
     InventedSalon(long seed, double strength, double noise) {
+        this(seed, strength, RATERS.stream().collect(Collectors.toMap(rater -> rater, rater -> noise)));
+    }
+
+    /** @param noise of one score by each rater, standard deviation in points */
+    InventedSalon(long seed, double strength, Map<String, Double> noise) {
         this.random = new Random(seed);
         this.strength = strength;
         this.noise = noise;
@@ -57,7 +63,8 @@ final class InventedSalon {
         Map<Effect, Double> effects = new LinkedHashMap<>();
         effects.put(new Effect(Origin.SALON, ""), 1.0);
         effects.put(new Effect(Origin.HEAD, head), 1.0);
-        effects.put(new Effect(Origin.RATER, RATERS.get(random.nextInt(RATERS.size()))), 1.0);
+        String rater = RATERS.get(random.nextInt(RATERS.size()));
+        effects.put(new Effect(Origin.RATER, rater), 1.0);
         effects.put(new Effect(Origin.BOTTLE, gel), 1.0);
         effects.put(new BottleOnKind(gel, kind).effect(), 1.0);
         effects.put(new Effect(Origin.BOTTLE_HERE, gel), 1.0);
@@ -71,7 +78,7 @@ final class InventedSalon {
         effects.put(new Effect(Origin.AIR, ""), dew);
         effects.put(new Effect(Origin.AIR_HERE, ""), dew);
         double model = 3 + 5 * random.nextDouble();
-        double score = model + noise * random.nextGaussian();
+        double score = model + noise.get(rater) * random.nextGaussian();
         for (Map.Entry<Effect, Double> one : effects.entrySet()) {
             score += one.getValue() * truth(one.getKey(), head);
         }

@@ -61,7 +61,8 @@ class LearningController {
     @PostMapping("/clients/{id}/learning/next")
     List<NextTrial> next(@PathVariable long id, @RequestBody Query query) {
         clients.get(id);
-        return longWork.run(stop -> NextTrial.of(query, learning.learned(), LearningService.name(id), stop));
+        return longWork.run(
+                stop -> NextTrial.of(query, learning.learned(), LearningService.name(id), learning.rater(id), stop));
     }
 
     /** What every bottle did against what its label said. */

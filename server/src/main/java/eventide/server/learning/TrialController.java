@@ -1,5 +1,6 @@
 package eventide.server.learning;
 
+import eventide.learning.TrialBegun;
 import eventide.learning.TrialPlan;
 import eventide.learning.TrialReading;
 import eventide.learning.TrialWash;
@@ -57,9 +58,9 @@ class TrialController {
 
     /** Where nobody agreed on a number of pairs, the log says how many it takes. */
     @PostMapping("/clients/{id}/trials")
-    ResponseEntity<TrialNow> begin(@PathVariable long id, @RequestBody TrialPlan plan) {
+    ResponseEntity<TrialNow> begin(@PathVariable long id, @RequestBody TrialBegun begun) {
         clients.get(id);
-        return tagged(HttpStatus.CREATED, trials.add(id, plan.agreedBy(learning.learned())));
+        return tagged(HttpStatus.CREATED, trials.add(id, begun.agreed(learning.learned(), learning.rater(id))));
     }
 
     /** Stopped, taken up again, a wash left out or counted again. */
