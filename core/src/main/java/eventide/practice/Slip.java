@@ -16,7 +16,8 @@ record Slip(Routine routine, int step, Hint hint) {
         FIGURE("One figure is not what it should be."),
         TOOL("The step is right; how it is done is not."),
         ADDED("Hands did one thing more than they should."),
-        BOTTLE("The bottle beside it was taken.");
+        BOTTLE("The bottle beside it was taken."),
+        HALVES("The two sides of the head were not done alike.");
 
         final String words;
 

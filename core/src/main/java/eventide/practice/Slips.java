@@ -7,6 +7,7 @@ import eventide.product.Role;
 import eventide.routine.Action;
 import eventide.routine.BrushDirection;
 import eventide.routine.DetangleFrom;
+import eventide.routine.Half;
 import eventide.routine.Heat;
 import eventide.routine.Position;
 import eventide.routine.Routine;
@@ -98,12 +99,39 @@ final class Slips {
                 add(() -> new Slip(routine.without(i).inserting(target, oiled(i)), target, Hint.SWAPPED));
             }
         }
+        notAlike(i);
         for (Step extra : EXTRA) {
             add(() -> new Slip(routine.inserting(i, extra), i, Hint.ADDED));
             if (i == last()) {
                 add(() -> new Slip(routine.inserting(i + 1, extra), i + 1, Hint.ADDED));
             }
         }
+    }
+
+    /** The other half put on by somebody else, in another way and on fewer sections. */
+    private void notAlike(int i) {
+        Step whole = routine.steps().get(i);
+        if (whole.action() != Action.APPLY || whole.half() != null || whole.product() == null) {
+            return;
+        }
+        Double each = whole.amountMl() == null ? null : whole.amountMl() / 2;
+        add(() -> new Slip(
+                routine.replacing(
+                                new StepPlace(i, -1),
+                                whole.but().half(Half.LEFT).amountMl(each).build())
+                        .inserting(
+                                i + 1,
+                                whole.but()
+                                        .half(Half.RIGHT)
+                                        .amountMl(each)
+                                        .technique(
+                                                whole.technique() == Technique.SMOOTH
+                                                        ? Technique.PRAYING_HANDS
+                                                        : Technique.SMOOTH)
+                                        .sections(whole.sections() == null || whole.sections() > 1 ? 1 : 2)
+                                        .build()),
+                i,
+                Hint.HALVES));
     }
 
     private static boolean isOil(Step step) {
