@@ -277,9 +277,11 @@ public class LearningHttpTest {
         String plan = running.get("plan").toString();
         String out = plan.substring(0, plan.length() - 1) + ",\"leftOut\":[{\"washDay\":"
                 + running.at("/reading/pairs/0/washes/0").asLong() + ",\"because\":\"rain\"}]}";
+        int washes = washesLearned(wren);
         Answer saved = server.put(path, out, "\"" + running.get("version").asInt() + "\"");
         assertEquals(saved.status(), 200, saved.body().toString());
         assertEquals(saved.body().at("/reading/pairs").size(), 2);
+        assertEquals(washesLearned(wren), washes - 1, "what rain spoilt teaches nothing");
         assertEquals(server.put(path, plan, "\"1\"").status(), 412, "somebody was quicker");
         assertEquals(server.put(path, plan, null).status(), 428);
         server.restart();
@@ -293,6 +295,14 @@ public class LearningHttpTest {
         assertEquals(server.get("/api/clients/" + wren + "/trials").body().size(), 0);
         assertEquals(server.post(path + "/back", "").status(), 200);
         assertEquals(server.put(path, plan, saved.etag().replace("2", "4")).status(), 200);
+        assertEquals(washesLearned(wren), washes, "counted again");
+    }
+
+    private int washesLearned(long client) {
+        return server.get("/api/clients/" + client + "/learning")
+                .body()
+                .get("washes")
+                .asInt();
     }
 
     @Test

@@ -49,6 +49,7 @@ public class LearningService {
     private final ClientRepository clients;
     private final ShelfRepository shelf;
     private final PracticeProgress practice;
+    private final TrialRepository trials;
     private final Clock clock;
     private Map<String, Product> labels = Map.of();
     private final Map<Rated, Optional<Sample>> samples = new HashMap<>();
@@ -61,17 +62,22 @@ public class LearningService {
             ClientRepository clients,
             ShelfRepository shelf,
             PracticeProgress practice,
+            TrialRepository trials,
             Clock clock) {
         this.practice = practice;
+        this.trials = trials;
         this.history = history;
         this.clients = clients;
         this.shelf = shelf;
         this.clock = clock;
     }
 
-    /** As the log stands. One at a time works it out; the others wait for that one. */
+    /** As the log stands; what was spoilt teaches nothing. One at a time works it out; the others wait for that one. */
     public synchronized Learned learned() {
-        List<Rated> now = history.rated();
+        Set<Long> spoilt = trials.spoilt();
+        List<Rated> now = history.rated().stream()
+                .filter(wash -> !spoilt.contains(wash.id()))
+                .toList();
         boolean relabelled = relabel();
         long swatches = practice.version();
         if (relabelled || swatches != practised || !now.equals(known)) {

@@ -11,6 +11,8 @@ import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.stereotype.Repository;
@@ -24,6 +26,10 @@ public class TrialRepository {
             """
             select id, client_id, body, version from trial
              where client_id = :client and removed_at is null order by started_at desc, id desc
+            """;
+    private static final String ALL =
+            """
+            select id, client_id, body, version from trial where removed_at is null
             """;
     private static final String FIND =
             """
@@ -57,6 +63,14 @@ public class TrialRepository {
     /** The one begun last first. */
     public List<Kept> ofClient(long client) {
         return jdbc.sql(OF_CLIENT).param("client", client).query(this::kept).list();
+    }
+
+    /** Wash days that a trial leaves out because weather or a slip spoilt them. */
+    Set<Long> spoilt() {
+        return jdbc.sql(ALL).query(this::kept).list().stream()
+                .flatMap(kept -> kept.plan().leftOutOrNone().stream())
+                .map(TrialPlan.LeftOut::washDay)
+                .collect(Collectors.toSet());
     }
 
     /**
