@@ -3,6 +3,7 @@ package eventide.practice;
 import eventide.learning.MeasuredEye;
 import eventide.practice.AgreementQuestion.EyeRating;
 import eventide.practice.AgreementQuestion.KnownScore;
+import eventide.shape.InvalidException;
 import eventide.shape.Maybe;
 import eventide.shape.Signed;
 import java.util.ArrayList;
@@ -42,8 +43,17 @@ public record EyeReport(int swatches, List<OfScore> scores, List<SwatchTruth> re
     /** Readings over which a drift is said. */
     private static final int TEN = 10;
 
-    /** Bias, spread and drift of one eye against the truth and against itself. */
+    /**
+     * Bias, spread and drift of one eye against the truth and against itself.
+     *
+     * @throws InvalidException where one of them is nothing
+     */
     public static EyeReport of(List<SwatchReading> readings) {
+        for (int i = 0; i < readings.size(); i++) {
+            if (readings.get(i) == null) {
+                throw InvalidException.of(Integer.toString(i), "each reading must be given");
+            }
+        }
         List<OfScore> scores = new ArrayList<>();
         for (EyeScore score : EyeScore.values()) {
             if (!readings.isEmpty()) {

@@ -112,7 +112,7 @@ public record FeltLock(String item, int dryGrams, List<FeltSign> signs) {
         try {
             return new Random(31 * Long.parseLong(item) + 7);
         } catch (NumberFormatException other) {
-            throw InvalidException.of("item", "there is no such section: " + item);
+            throw InvalidException.of("item", "there is no such section: \"" + item + "\"");
         }
     }
 }

@@ -35,7 +35,7 @@ public record SwatchReading(
         try {
             return Swatch.any(Long.parseLong(first(item)));
         } catch (NumberFormatException other) {
-            throw InvalidException.of("item", "there is no such swatch: " + item);
+            throw InvalidException.of("item", "there is no such swatch: \"" + item + "\"");
         }
     }
 

@@ -104,6 +104,6 @@ public class FeelTest {
                         .faults()
                         .get(0)
                         .message(),
-                "there is no such section: elsewhere");
+                "there is no such section: \"elsewhere\"");
     }
 }

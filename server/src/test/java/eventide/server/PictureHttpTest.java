@@ -162,6 +162,9 @@ public class PictureHttpTest {
                 .get("items");
         assertTrue(next.toString().contains(SwatchReading.AGAIN + "\""), "some are shown again: " + next);
         Answer stateless = server.post("/api/practice/eye", "[" + reading("5", 4) + "]");
+        Answer nothing = server.post("/api/practice/eye", "[" + reading("5", 4) + ",null]");
+        assertEquals(nothing.status(), 422);
+        assertEquals(nothing.body().at("/faults/0/pointer").asString(), "/1");
         assertEquals(stateless.body().get("swatches").asInt(), 1);
         assertEquals(server.post(path + "/readings", reading("none", 4)).status(), 422);
         assertEquals(server.post(path + "/readings", reading("5", 14)).status(), 422);
