@@ -82,11 +82,6 @@ record HeadDesign(
         return rows;
     }
 
-    /** The wash a row tells of. */
-    Sample washOf(int row) {
-        return washes.get(row);
-    }
-
     /** Washes, and those among them whose halves tell of each other once more. */
     int rows() {
         return missed.length;

@@ -9,6 +9,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
 /** Everything that the washes of a salon teach, worked out from them anew each time: nothing of it is kept by hand. */
@@ -20,6 +21,9 @@ public final class Learned {
     private final Map<ScoreName, Fit> fits = new EnumMap<>(ScoreName.class);
     private final Map<ScoreName, Accuracy> overall = new EnumMap<>(ScoreName.class);
     private final Map<ScoreName, Map<String, List<Residual>>> leftOut = new EnumMap<>(ScoreName.class);
+
+    /** Found on first asking: only a trial asks. */
+    private final Map<ScoreName, RaterScatter> raters = new ConcurrentHashMap<>();
 
     /** Score by score, side by side; a score nobody gave has no fit. */
     private Learned(List<Sample> samples, List<MeasuredEye> eyes) {
@@ -215,7 +219,9 @@ public final class Learned {
     double pairVariance(ScoreName score, TrialPlan.Way way, String rater) {
         Fit fit = fits.get(score);
         ScatterOf scatter = fit == null ? ScatterOf.usual(score) : fit.scatter();
-        double factor = fit == null ? 1 : RaterScatter.factor(fit, rater);
+        double factor = fit == null
+                ? 1
+                : raters.computeIfAbsent(score, any -> RaterScatter.of(fit)).factor(rater);
         return factor * (way == TrialPlan.Way.HALVES ? scatter.halves() : 2 * scatter.noise());
     }
 

@@ -58,7 +58,10 @@ public record TrialBegun(
                 startedAt,
                 null,
                 List.of());
+        if (agreedPairs != null) {
+            return plan;
+        }
         double scatter = Math.sqrt(learned.pairVariance(plan.scores().get(0), way, rater));
-        return agreedPairs != null ? plan : Changed.with(plan, "agreedPairs", plan.pairsFor(scatter));
+        return Changed.with(plan, "agreedPairs", plan.pairsFor(scatter));
     }
 }

@@ -108,30 +108,21 @@ final class Slips {
         }
     }
 
-    /** The other half put on by somebody else, in another way and on fewer sections. */
+    /** The other half put on by somebody else, in another way and on other sections. */
     private void notAlike(int i) {
         Step whole = routine.steps().get(i);
         if (whole.action() != Action.APPLY || whole.half() != null || whole.product() == null) {
             return;
         }
         Double each = whole.amountMl() == null ? null : whole.amountMl() / 2;
-        add(() -> new Slip(
-                routine.replacing(
-                                new StepPlace(i, -1),
-                                whole.but().half(Half.LEFT).amountMl(each).build())
-                        .inserting(
-                                i + 1,
-                                whole.but()
-                                        .half(Half.RIGHT)
-                                        .amountMl(each)
-                                        .technique(
-                                                whole.technique() == Technique.SMOOTH
-                                                        ? Technique.PRAYING_HANDS
-                                                        : Technique.SMOOTH)
-                                        .sections(whole.sections() == null || whole.sections() > 1 ? 1 : 2)
-                                        .build()),
-                i,
-                Hint.HALVES));
+        Step left = whole.but().half(Half.LEFT).amountMl(each).build();
+        Step right = whole.but()
+                .half(Half.RIGHT)
+                .amountMl(each)
+                .technique(whole.technique() == Technique.SMOOTH ? Technique.PRAYING_HANDS : Technique.SMOOTH)
+                .sections(whole.sectionsOrOne() > 1 ? 1 : 2)
+                .build();
+        add(() -> new Slip(routine.replacing(i, left).inserting(i + 1, right), i, Hint.HALVES));
     }
 
     private static boolean isOil(Step step) {
