@@ -175,7 +175,7 @@ export function stepLine(step: Step): string {
   }
   const parts = [shortName(step)]
   if (step.technique !== undefined) parts.push(TECHNIQUE[step.technique].label)
-  if (step.sections !== undefined) parts.push(`${step.sections} sections`)
+  if (step.sections !== undefined) parts.push(step.sections === 1 ? '1 section' : `${step.sections} sections`)
   if (step.brushDirection === 'UP_AND_OUT') parts.push('up and out')
   if (step.brushDirection === 'DOWN') parts.push('down')
   if (step.toWetness !== undefined) parts.push(`to ${step.toWetness} %`)

@@ -17,7 +17,7 @@ record Slip(Routine routine, int step, Hint hint) {
         TOOL("The step is right; how it is done is not."),
         ADDED("Hands did one thing more than they should."),
         BOTTLE("The bottle beside it was taken."),
-        HALVES("The two sides of the head were not done alike.");
+        HALVES("Compare the left side with the right.");
 
         final String words;
 

@@ -111,7 +111,8 @@ final class Slips {
     /** The other half put on by somebody else, in another way and on other sections. */
     private void notAlike(int i) {
         Step whole = routine.steps().get(i);
-        if (whole.action() != Action.APPLY || whole.half() != null || whole.product() == null) {
+        boolean isHandled = whole.action() == Action.APPLY && whole.technique() != Technique.SPRAY;
+        if (!isHandled || whole.half() != null || whole.product() == null) {
             return;
         }
         Double each = whole.amountMl() == null ? null : whole.amountMl() / 2;
@@ -120,7 +121,7 @@ final class Slips {
                 .half(Half.RIGHT)
                 .amountMl(each)
                 .technique(whole.technique() == Technique.SMOOTH ? Technique.PRAYING_HANDS : Technique.SMOOTH)
-                .sections(whole.sectionsOrOne() > 1 ? 1 : 2)
+                .sections(whole.sectionsOrOne() > 2 ? 2 : 4)
                 .build();
         add(() -> new Slip(routine.replacing(i, left).inserting(i + 1, right), i, Hint.HALVES));
     }
