@@ -68,22 +68,38 @@ public final class EvaluationCache {
      */
     private record Stayed(Routine routine, double minutes) {}
 
-    /** What is put on against a dryer's heat takes some of the minutes that are left. */
     private Stayed stayed(Candidate choice) {
-        double share = choice.drying().ends() ? 0 : choice.details().finish().stays().share;
-        if (share == 0) {
+        Details.Stay stays = choice.details().finish().stays();
+        if (choice.drying().ends() || stays == Details.Stay.NONE) {
             return new Stayed(composer.compose(choice, 0), 0);
         }
         // What stays as long as the last like it is run once; any other guess comes to the same in two runs.
-        double least = composer.leastStay();
-        double guess = Math.max(least, lastStay);
+        Alike alike = new Alike(choice.drying(), stays);
+        double guess = lastStays.getOrDefault(alike, 0.0);
+        if (guess == 0) {
+            Routine atOnce = composer.compose(choice, 0);
+            guess = stay(stays, courses.over(atOnce).minutes());
+            if (guess == 0) {
+                return new Stayed(atOnce, 0);
+            }
+        }
         Routine guessed = composer.compose(choice, guess);
-        double needed = exactly(courses.over(guessed).minutes() - guess);
-        double left = query.limitsOrUsual().minutes() - needed;
-        double most = Math.min(MOST_STAY, Math.floor(left * share / FIVE) * FIVE);
-        double minutes = most < least ? 0 : most;
-        lastStay = Math.max(least, minutes);
+        // What is put on against a dryer's heat takes some of the minutes that are left.
+        double minutes = stay(stays, courses.over(guessed).minutes() - guess);
+        lastStays.put(alike, minutes);
         return new Stayed(minutes == guess ? guessed : composer.compose(choice, minutes), minutes);
+    }
+
+    /**
+     * How long it stays.
+     *
+     * @param needed minutes of all else
+     * @return minutes, 0 where too few are left to stay at all
+     */
+    private double stay(Details.Stay stays, double needed) {
+        double left = query.limitsOrUsual().minutes() - exactly(needed);
+        double most = Math.min(MOST_STAY, Math.floor(left * stays.share / FIVE) * FIVE);
+        return most < composer.leastStay() ? 0 : most;
     }
 
     /**
@@ -95,8 +111,11 @@ public final class EvaluationCache {
         return Math.rint(minutes * 1e6) / 1e6;
     }
 
-    /** Only ever a guess: what a stay comes to does not hang on it. */
-    private volatile double lastStay = FIVE;
+    /** What goes home alike. */
+    private record Alike(Candidate.Drying drying, Details.Stay stays) {}
+
+    /** How long the last of each stayed, minutes. Only ever a guess: what a stay comes to does not hang on it. */
+    private final Map<Alike, Double> lastStays = new ConcurrentHashMap<>();
 
     /** Minutes are said in fives. */
     private static final double FIVE = 5;
