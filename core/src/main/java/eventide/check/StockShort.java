@@ -2,7 +2,7 @@ package eventide.check;
 
 import eventide.product.Left;
 import eventide.product.Product;
-import eventide.routine.Amount;
+import eventide.routine.Measured;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import eventide.wash.Wash;
@@ -32,7 +32,7 @@ final class StockShort implements Rule {
     @Override
     public List<Finding> findings(Wash wash) {
         Map<Product, Double> used = new LinkedHashMap<>();
-        for (Amount amount : wash.amounts()) {
+        for (Measured amount : wash.measured()) {
             Step step = wash.routine().at(amount.place());
             if (step.mix() == null) {
                 used.merge(amount.product(), amount.grams(), Double::sum);
@@ -57,9 +57,9 @@ final class StockShort implements Rule {
 
     /** Where it is put on first, a mix it is part of included; null where it is nowhere. */
     private static StepPlace place(Wash wash, Product product) {
-        return wash.amounts().stream()
+        return wash.measured().stream()
                 .filter(amount -> amount.product().name().contains(product.name()))
-                .map(Amount::place)
+                .map(Measured::place)
                 .findFirst()
                 .orElse(null);
     }

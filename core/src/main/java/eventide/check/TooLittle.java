@@ -75,7 +75,7 @@ final class TooLittle implements Rule {
         String message = String.format(
                 Locale.ROOT,
                 "Too little for this much hair: %s of %s, about %.0f %% of what it takes.",
-                first.amount().dose(),
+                first.amount().said().dose(),
                 first.product().name(),
                 full * 100);
         Routine more = wash.routine();

@@ -59,7 +59,7 @@ final class TooMuchHold implements Rule {
                         String.format(
                                 Locale.ROOT,
                                 "%s of %s is about %.1f times what this hair asks for.",
-                                most.amount().dose(),
+                                most.amount().said().dose(),
                                 most.product().name(),
                                 full),
                         new Mend("Take what the hair asks for", less(wash))));

@@ -182,7 +182,7 @@ final class Flow {
     /** Part of its water that hair may lose within one piece: then a line is within a fifth of a point of the curve [OURS]. */
     private static final double MOST_FALL = .1;
 
-    /** Grams of water that go where the rates are taken in this part. */
+    /** Grams of water that go where the rates are taken in this part; not counted where no heat sets a ceiling. */
     private double evaporate(double minutes, double scale) {
         double grams = 0;
         double gain = byHand ? turnedToWhatIsWet() : 1;
@@ -191,9 +191,9 @@ final class Flow {
             if (cell.lengths <= 0 && cell.roots <= 0 && cell.film <= 0) {
                 continue;
             }
-            double before = cell.wetness();
-            evaporate(cell, i, minutes, aimed[i] && isWet(cell) ? scale * gain : scale);
-            grams += cell.gramsPerPercent * (before - cell.wetness());
+            double before = mayHitCeiling ? cell.wetness() : 0;
+            evaporate(cell, i, minutes, gain > 1 && aimed[i] && isWet(cell) ? scale * gain : scale);
+            grams += mayHitCeiling ? cell.gramsPerPercent * (before - cell.wetness()) : 0;
         }
         return grams;
     }

@@ -3,10 +3,9 @@ package eventide.routine;
 import eventide.hair.Hair;
 import eventide.hair.HairMass;
 import eventide.hair.Zone;
-import eventide.product.Dose;
 import eventide.product.Product;
-import eventide.shape.Frozen;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
@@ -18,6 +17,11 @@ public final class Amounts {
 
     /** Of every step that puts something on, in the order they are done. */
     public static List<Amount> of(Routine routine, Hair hair) {
+        return measured(routine, hair).stream().map(Measured::said).toList();
+    }
+
+    /** The same, not put in words. */
+    public static List<Measured> measured(Routine routine, Hair hair) {
         List<StepPlace> places = routine.places();
         Map<String, Double> reach = new HashMap<>();
         for (StepPlace place : places) {
@@ -26,11 +30,11 @@ public final class Amounts {
                 reach.merge(key(step.worn()), covered(routine, place, hair), Double::sum);
             }
         }
-        List<Amount> amounts = new ArrayList<>();
+        List<Measured> amounts = new ArrayList<>();
         for (StepPlace place : places) {
             Step step = routine.at(place);
             if (step.worn() != null) {
-                amounts.add(amount(routine, place, hair, reach.getOrDefault(key(step.worn()), 1.0)));
+                amounts.add(measured(routine, place, hair, reach.getOrDefault(key(step.worn()), 1.0)));
             }
         }
         return List.copyOf(amounts);
@@ -41,7 +45,7 @@ public final class Amounts {
      *
      * @param reach how much of the head all steps of this product cover together, in heads
      */
-    private static Amount amount(Routine routine, StepPlace place, Hair hair, double reach) {
+    private static Measured measured(Routine routine, StepPlace place, Hair hair, double reach) {
         Step step = routine.at(place);
         Product product = step.worn();
         Step frame = routine.steps().get(place.index());
@@ -54,23 +58,17 @@ public final class Amounts {
         }
         // One product in several steps: the head's amount is shared among them by the hair each covers.
         double advised = step.amountMl() == null ? forHair / Math.max(1, reach) : forHair;
-        double dilution = step.dilution() == null ? 0 : step.dilution();
         double ml = step.amountMl() == null ? advised : step.amountMl();
-        Dose dose = Dose.of(ml, sections(routine, place, hair), product.dose());
-        double cost = step.mix() == null ? product.costCents(ml) : Mixes.costCents(step.mix(), ml);
-        String water = dilution == 0 ? "" : " in " + plain(dilution) + (dilution == 1 ? " part water" : " parts water");
-        return new Amount(
-                place.index(),
-                place.isInner() ? place.inner() : null,
+        return new Measured(
+                place,
+                step,
                 product,
                 round(ml),
-                round(ml * product.density()),
-                dose.whole() + water,
-                dose.perSection(),
                 round(advised),
                 step.amountMl() != null,
-                round(cost),
-                byZone(product, asked, forHair == 0 ? 0 : ml / forHair));
+                Collections.unmodifiableMap(asked),
+                ml,
+                sections(routine, place, hair));
     }
 
     /**
@@ -85,17 +83,6 @@ public final class Amounts {
         Step frame = routine.steps().get(place.index());
         double share = covered(routine, place, hair) / covered(frame, frame, hair);
         return (int) Math.max(1, Math.round(frame.sectionsOrOne() * share));
-    }
-
-    /**
-     * @param asked millilitres each zone would take by itself
-     * @param scale what goes on against what was asked
-     */
-    private static Map<Zone, Amount.ZoneDose> byZone(Product product, Map<Zone, Double> asked, double scale) {
-        Map<Zone, Amount.ZoneDose> shares = new EnumMap<>(Zone.class);
-        asked.forEach((zone, own) -> shares.put(
-                zone, new Amount.ZoneDose(round(own * scale), product.dose().say(own * scale))));
-        return Frozen.map(shares);
     }
 
     /** Share of the head's hair a step covers, from 0 to 1. */
@@ -133,11 +120,7 @@ public final class Amounts {
         return product.id() == null ? product.name() : "#" + product.id();
     }
 
-    private static String plain(double value) {
-        return value == Math.rint(value) ? Long.toString((long) value) : Double.toString(value);
-    }
-
-    private static double round(double value) {
+    static double round(double value) {
         return Math.round(value * 100) / 100.0;
     }
 }

@@ -3,8 +3,8 @@ package eventide.wash;
 import eventide.drying.Visit;
 import eventide.hair.Zone;
 import eventide.product.Product;
-import eventide.routine.Amount;
 import eventide.routine.Half;
+import eventide.routine.Measured;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import eventide.shape.Maybe;
@@ -23,7 +23,7 @@ public record Layer(
         Step step,
         @Maybe Half frameHalf,
         Product product,
-        Amount amount,
+        Measured amount,
         List<Visit> visits,
         Set<Zone> zones) {
     /** Minutes after the routine begins at which it first goes on. */

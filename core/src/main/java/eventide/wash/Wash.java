@@ -14,6 +14,7 @@ import eventide.routine.Amounts;
 import eventide.routine.Goal;
 import eventide.routine.Half;
 import eventide.routine.Limits;
+import eventide.routine.Measured;
 import eventide.routine.NightCare;
 import eventide.routine.Routine;
 import eventide.routine.Schools;
@@ -38,7 +39,7 @@ public final class Wash {
     private final Limits limits;
     private final Course course;
     private final Teaching teaching;
-    private final List<Amount> amounts;
+    private final List<Measured> measured;
     private final List<Layer> layers;
     private final Map<Zone, List<Layer>> layersByZone;
     private final Map<Zone, List<Visit>> stylingByZone;
@@ -76,7 +77,7 @@ public final class Wash {
         this.teaching = teaching;
         this.wornDewPointC = air.wornDewPointC();
         this.driestDewPointC = air.driestDewPointC();
-        this.amounts = Amounts.of(routine, hair);
+        this.measured = Amounts.measured(routine, hair);
         this.lastRinse = routine.lastRinse();
         this.places = List.copyOf(routine.places());
         this.zonesReached = new ZonesReached(routine, course);
@@ -115,7 +116,7 @@ public final class Wash {
         course = like.course;
         teaching = like.teaching;
         manners = like.manners;
-        amounts = like.amounts;
+        measured = like.measured;
         lastRinse = like.lastRinse;
         zonesReached = like.zonesReached;
         castMinute = like.castMinute;
@@ -223,7 +224,7 @@ public final class Wash {
     /** What was put on and stayed on: after the last rinse, by steps that were reached. In the order it went on. */
     private List<Layer> layersWorn() {
         List<Layer> worn = new ArrayList<>();
-        for (Amount amount : amounts) {
+        for (Measured amount : measured) {
             StepPlace place = amount.place();
             Step step = routine.at(place);
             if (place.index() <= lastRinse || step.washes()) {
@@ -328,7 +329,12 @@ public final class Wash {
 
     /** Of every step that puts something on, what it takes and what is advised. */
     public List<Amount> amounts() {
-        return amounts;
+        return measured.stream().map(Measured::said).toList();
+    }
+
+    /** The same, not put in words. */
+    public List<Measured> measured() {
+        return measured;
     }
 
     /** What stays in the hair, in the order it went on. */

@@ -57,7 +57,7 @@ public final class ZoneReasons {
         if (heaviest == null) {
             return;
         }
-        Amount amount = heaviest.amount();
+        Amount amount = heaviest.amount().said();
         reasons.add(new Reason(
                 "The " + zone.label() + " is finer than the crown: "
                         + heaviest.product().name() + " "
