@@ -70,19 +70,18 @@ public final class Forecasts {
     /** Every layering worked in every way that is another, none of them run but one of each way. */
     public List<PlanClass> classes() {
         Map<Way, Sample> samples = samples();
-        List<PlanClass> classes = new ArrayList<>();
-        List<Layers> layerings = stylers.layerings();
+        return Parallel.map(stylers.layerings(), layers -> classes(layers, samples)).stream()
+                .flatMap(List::stream)
+                .toList();
+    }
+
+    private List<PlanClass> classes(Layers layers, Map<Way, Sample> samples) {
         // Which bottles suit best hardly hangs on how the hair is dried: they are ranked once for all ways.
-        List<List<Mixture>> mixtures = Parallel.map(layerings, layers -> space.mixtures()
-                .usual(layers, details, best(samples, layers.isShaped()).forecast()));
-        for (int i = 0; i < layerings.size(); i++) {
-            Layers layers = layerings.get(i);
-            for (Frame frame : space.frames(layers)) {
-                Sample like = samples.get(way(layers.isShaped(), frame));
-                classes.add(planClass(frame, layers, mixtures.get(i), like));
-            }
-        }
-        return classes;
+        List<Mixture> mixtures = space.mixtures()
+                .usual(layers, details, best(samples, layers.isShaped()).forecast());
+        return Parallel.map(
+                space.frames(layers),
+                frame -> planClass(frame, layers, mixtures, samples.get(way(layers.isShaped(), frame))));
     }
 
     /** That from which bottles are ranked: the best that keeps the limits. */

@@ -166,11 +166,11 @@ public final class Search {
             if (next.isEmpty()) {
                 break;
             }
-            List<Evaluation> plans =
-                    Parallel.map(next.stream().map(PlanClass::nextChoice).toList(), runs::of);
-            for (int i = 0; i < plans.size(); i++) {
-                next.get(i).ran(query, plans.get(i));
-            }
+            List<Evaluation> plans = Parallel.map(next, one -> {
+                Evaluation plan = runs.of(one.nextChoice());
+                one.ran(query, plan);
+                return plan;
+            });
             Evaluation better = Evaluation.best(incumbent == null ? plans : with(plans, incumbent));
             idle = better != incumbent ? 0 : idle + plans.size();
             incumbent = better;
@@ -346,8 +346,6 @@ public final class Search {
         Evaluation before = runs.of(shared.choice().with(earlier.details));
         double more = shared.worth() - before.worth();
         double minutes = shared.minutesNeeded() - before.minutesNeeded();
-        return earlier.classes.stream()
-                .map(one -> one.with(details, more, minutes))
-                .toList();
+        return Parallel.map(earlier.classes, one -> one.with(details, more, minutes));
     }
 }
