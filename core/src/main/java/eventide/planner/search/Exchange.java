@@ -1,5 +1,6 @@
 package eventide.planner.search;
 
+import eventide.drying.Course;
 import eventide.planner.Query;
 import eventide.planner.compose.Candidate;
 import eventide.planner.compose.Details;
@@ -35,6 +36,27 @@ public final class Exchange {
     private final Limits limits;
     private final Function<Candidate, Evaluation> judge;
 
+    /**
+     * A plan as it is weighed against every other: asked of its run once.
+     *
+     * @param minutes it cannot do without
+     * @param chairMinutes with hands busy
+     * @param unused minutes of a stay that are lost because stays are said in fives: what else is changed may take them up
+     */
+    private record Weighed(Evaluation plan, double worth, double minutes, double chairMinutes, double unused) {
+        static Weighed of(Evaluation plan, Limits limits) {
+            Course course = plan.wash().course();
+            double lost = Math.min(FIVE, limits.minutes() - course.minutes());
+            double unused = plan.choice().drying().ends() ? 0 : Math.max(0, lost);
+            return new Weighed(plan, plan.worth(), plan.minutesNeeded(), course.chairMinutes(), unused);
+        }
+
+        /** Whether it gives minutes back where it stands for another. */
+        boolean gives(Weighed before) {
+            return minutes < before.minutes || chairMinutes < before.chairMinutes;
+        }
+    }
+
     /** @param gain points both bring, as they add up */
     private record Pair(Evaluation one, Evaluation other, double gain) {}
 
@@ -59,11 +81,12 @@ public final class Exchange {
                         .toList(),
                 judge);
         // What breaks a limit is weighed all the same: by whoever ran it, side by side.
-        Parallel.forEach(run, Evaluation::worth);
+        List<Weighed> weighed = Parallel.map(run, one -> Weighed.of(one, limits));
+        Weighed own = Weighed.of(plan, limits);
         List<Pair> pairs = new ArrayList<>();
-        for (int i = 0; i < run.size(); i++) {
-            for (int j = i + 1; j < run.size(); j++) {
-                addTo(pairs, plan, run.get(i), run.get(j));
+        for (int i = 0; i < weighed.size(); i++) {
+            for (int j = i + 1; j < weighed.size(); j++) {
+                addTo(pairs, own, weighed.get(i), weighed.get(j));
             }
         }
         List<Evaluation> all = new ArrayList<>(run);
@@ -72,16 +95,19 @@ public final class Exchange {
     }
 
     /** Where both together promise something and may keep the limits. */
-    private void addTo(List<Pair> pairs, Evaluation plan, Evaluation one, Evaluation other) {
+    private void addTo(List<Pair> pairs, Weighed plan, Weighed one, Weighed other) {
         double gain = one.worth()
                 + other.worth()
                 - 2 * plan.worth()
                 + TOGETHER
-                + A_MINUTE_DRIES * (unused(one) + unused(other) - unused(plan));
+                + A_MINUTE_DRIES * (one.unused() + other.unused() - plan.unused());
+        if (gain <= Refinement.WORTH_CHANGING) {
+            return;
+        }
         double over = over(plan, one, other);
-        boolean helps = over == 0 || gives(plan, one) || gives(plan, other);
-        if (gain > Refinement.WORTH_CHANGING && over <= MINUTES_TOGETHER && helps) {
-            pairs.add(new Pair(one, other, over > 0 ? gain - LIKELY_OVER : gain));
+        boolean helps = over == 0 || one.gives(plan) || other.gives(plan);
+        if (over <= MINUTES_TOGETHER && helps) {
+            pairs.add(new Pair(one.plan(), other.plan(), over > 0 ? gain - LIKELY_OVER : gain));
         }
     }
 
@@ -109,38 +135,16 @@ public final class Exchange {
     }
 
     /** Minutes by which two changes together are likely to break a limit, as they add up; 0 where they keep them. */
-    private double over(Evaluation plan, Evaluation one, Evaluation other) {
-        double whole = minutes(one) + minutes(other) - minutes(plan);
-        double hands = chairMinutes(one) + chairMinutes(other) - chairMinutes(plan);
+    private double over(Weighed plan, Weighed one, Weighed other) {
+        double whole = one.minutes() + other.minutes() - plan.minutes();
+        double hands = one.chairMinutes() + other.chairMinutes() - plan.chairMinutes();
         return Math.max(0, Math.max(whole - limits.minutes(), hands - limits.chairMinutesOrAll()));
-    }
-
-    /** Minutes of a stay that are lost because stays are said in fives: what else is changed may take them up. */
-    private double unused(Evaluation plan) {
-        return plan.choice().drying().ends()
-                ? 0
-                : Math.max(
-                        0,
-                        Math.min(FIVE, limits.minutes() - plan.wash().course().minutes()));
     }
 
     private static final double FIVE = 5;
 
     /** Points of worth of a minute more to dry, while hair is wet [OURS]. */
     private static final double A_MINUTE_DRIES = .5;
-
-    /** Whether a change gives minutes back. */
-    private static boolean gives(Evaluation plan, Evaluation other) {
-        return minutes(other) < minutes(plan) || chairMinutes(other) < chairMinutes(plan);
-    }
-
-    private static double minutes(Evaluation plan) {
-        return plan.minutesNeeded();
-    }
-
-    private static double chairMinutes(Evaluation plan) {
-        return plan.wash().course().chairMinutes();
-    }
 
     /** With the changes of both; null where both change the same thing. */
     private static Record both(Record plan, Record one, Record other) {

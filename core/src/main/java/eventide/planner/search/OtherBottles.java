@@ -95,7 +95,7 @@ public final class OtherBottles {
         List<Other> open = others(alike, mixed, errors);
         // What a forecast is of, it is right about: what others are wrong by is not put down to what they have from it.
         alike.forEach(like -> errors.add(
-                parts(like, own(like), errors), -runs.of(like).forecast(query).flaws()));
+                parts(build(own(like), errors), way(like, errors), bottles(own(like), errors)), -runs.of(like).forecast(query).flaws()));
         errors.fit();
         boolean[] run = new boolean[open.size()];
         Evaluation best = Evaluation.best(alike.stream().map(runs::of).toList());
@@ -171,15 +171,24 @@ public final class OtherBottles {
     private List<Other> others(List<Candidate> alike, List<Dosed> mixed, ForecastErrors errors) {
         List<double[]> forecasts = Parallel.map(alike, like -> forecasts(like, mixed));
         // What all plans of a kind have in common is numbered first: what they all are wrong by is put down to that,
-        // not to
-        // a bottle.
-        alike.forEach(like -> mixed.forEach(dosed -> common(like, dosed, errors)));
+        // not to a bottle.
+        int[][] ways = new int[alike.size()][];
+        int[] builds = new int[mixed.size()];
+        for (int k = 0; k < alike.size(); k++) {
+            for (int i = 0; i < mixed.size(); i++) {
+                builds[i] = k > 0 ? builds[i] : build(mixed.get(i), errors);
+                ways[k] = i > 0 ? ways[k] : way(alike.get(k), errors);
+            }
+        }
+        List<int[]> bottles =
+                mixed.stream().map(dosed -> bottles(dosed, errors)).toList();
         List<Other> others = new ArrayList<>(alike.size() * mixed.size());
         for (int k = 0; k < alike.size(); k++) {
             Candidate like = alike.get(k);
             for (int i = 0; i < mixed.size(); i++) {
                 Dosed dosed = mixed.get(i);
-                others.add(new Other(choice(like, dosed), dosed, forecasts.get(k)[i], parts(like, dosed, errors)));
+                int[] parts = parts(builds[i], ways[k], bottles.get(i));
+                others.add(new Other(choice(like, dosed), dosed, forecasts.get(k)[i], parts));
             }
         }
         return others;
@@ -235,21 +244,23 @@ public final class OtherBottles {
         return new Dosed(Mixture.of(plan, stylers), plan.details().dose(), Layers.of(plan));
     }
 
-    /** Numbers of the parts that are no bottle's. */
-    private static int[] common(Candidate like, Dosed dosed, ForecastErrors errors) {
+    private static int build(Dosed dosed, ForecastErrors errors) {
+        return errors.numbered(new Build(dosed.layers(), dosed.mixture().isConditioning()));
+    }
+
+    /** Numbers of how a plan is worked. */
+    private static int[] way(Candidate like, ForecastErrors errors) {
         return new int[] {
-            errors.numbered(new Build(dosed.layers(), dosed.mixture().isConditioning())),
             errors.numbered(like.frame()),
             errors.numbered(like.details().finish()),
             errors.numbered(like.details().work())
         };
     }
 
-    /** Numbers of all parts. */
-    private static int[] parts(Candidate like, Dosed dosed, ForecastErrors errors) {
-        int[] common = common(like, dosed, errors);
-        int[] parts = Arrays.copyOf(common, common.length + 2 * dosed.layers().count());
-        int end = common.length;
+    /** Numbers of the bottles, and of each in its amount. */
+    private static int[] bottles(Dosed dosed, ForecastErrors errors) {
+        int[] parts = new int[2 * Slot.values().length];
+        int end = 0;
         for (Slot slot : Slot.values()) {
             BottleClass kind = dosed.mixture().in(slot);
             if (!kind.isNone()) {
@@ -260,5 +271,13 @@ public final class OtherBottles {
             }
         }
         return Arrays.copyOf(parts, end);
+    }
+
+    private static int[] parts(int build, int[] way, int[] bottles) {
+        int[] parts = new int[1 + way.length + bottles.length];
+        parts[0] = build;
+        System.arraycopy(way, 0, parts, 1, way.length);
+        System.arraycopy(bottles, 0, parts, 1 + way.length, bottles.length);
+        return parts;
     }
 }
