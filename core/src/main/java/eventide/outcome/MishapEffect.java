@@ -114,14 +114,13 @@ final class MishapEffect implements Effect {
 
     /** Percent of water above dry that the wettest break of a cast met, 0 where all were dry. */
     private static double wetWhenBroken(Wash wash) {
-        return Math.max(
-                0,
-                wash.course().visits().stream()
-                        .filter(v -> v.step().action() == Action.BREAK_CAST)
-                        .mapToDouble(v -> DAMP_END_LENGTHS * v.wetness()
-                                + (1 - DAMP_END_LENGTHS) * v.rootsWetness()
-                                - Wetness.DRY_BELOW)
-                        .max()
-                        .orElse(0));
+        double wettest = 0;
+        for (Visit visit : wash.course().visits()) {
+            if (visit.step().action() == Action.BREAK_CAST) {
+                double wet = DAMP_END_LENGTHS * visit.wetness() + (1 - DAMP_END_LENGTHS) * visit.rootsWetness();
+                wettest = Math.max(wettest, wet - Wetness.DRY_BELOW);
+            }
+        }
+        return wettest;
     }
 }

@@ -62,8 +62,7 @@ public record Measured(
         Map<Zone, Amount.ZoneDose> doses = new EnumMap<>(Zone.class);
         byZone.forEach((zone, own) -> doses.put(
                 zone,
-                new Amount.ZoneDose(
-                        Amounts.round(own * scale), product.dose().say(own * scale))));
+                new Amount.ZoneDose(Amounts.round(own * scale), product.dose().say(own * scale))));
         return Frozen.map(doses);
     }
 

@@ -47,14 +47,14 @@ public final class Clumps {
     /** How firmly the clumps on this hair were formed since it was last under the tap, 0 for not at all. */
     private static int strongestBefore(Wash wash, Visit visit, Zone zone) {
         int strongest = 0;
-        for (Visit earlier : Steps.earlierOnSameHair(wash, visit)) {
-            if (!earlier.isIn(zone)) {
-                continue;
-            }
-            if (earlier.step().action().soaks()) {
-                strongest = 0;
-            } else if (earlier.place().index() > wash.lastRinse()) {
-                strongest = Math.max(strongest, forms(earlier.step()));
+        for (Visit earlier : wash.course().visits()) {
+            boolean soaks = earlier.step().action().soaks();
+            int formed = soaks || earlier.place().index() <= wash.lastRinse() ? 0 : forms(earlier.step());
+            // Whether it was the same hair is asked last, and of few: it is asked of every turn against every other.
+            if ((soaks || formed > strongest)
+                    && earlier.isIn(zone)
+                    && Steps.isEarlierOnSameHair(wash, earlier, visit)) {
+                strongest = formed;
             }
         }
         return strongest;
@@ -67,14 +67,15 @@ public final class Clumps {
      */
     private static int strongestAfter(Wash wash, Visit visit, Zone zone) {
         int strongest = 0;
-        for (Visit later : Steps.laterOnSameHair(wash, visit)) {
-            if (!later.isIn(zone)) {
-                continue;
+        for (Visit later : wash.course().visits()) {
+            boolean dries = later.step().action().isDrying();
+            int firm = later.step().action().shaping() == Shaping.LAID ? 2 : forms(later.step());
+            if ((dries || firm > strongest) && later.isIn(zone) && Steps.isLaterOnSameHair(wash, later, visit)) {
+                if (dries) {
+                    break;
+                }
+                strongest = firm;
             }
-            if (later.step().action().isDrying()) {
-                break;
-            }
-            strongest = Math.max(strongest, later.step().action().shaping() == Shaping.LAID ? 2 : forms(later.step()));
         }
         return strongest;
     }

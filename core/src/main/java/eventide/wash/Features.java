@@ -78,13 +78,13 @@ public record Features(
                 // A school is what a stylist holds; it changes no hair.
                 Richness.borne(wash.hair().at(zone), Schools.DEFAULT),
                 Fullness.ofCoat(wash, zone),
-                wash.layersIn(zone).stream().anyMatch(layer -> layer.product().role() == Role.MOUSSE),
+                isFoamed(wash, zone),
                 Double.isNaN(wetness) ? null : wetness,
                 sections(wash, zone),
                 Scrunches.count(wash, zone),
                 Touches.beforeCast(wash, zone),
                 Cast.isSetBy(put),
-                wash.stylingIn(zone).stream().anyMatch(visit -> visit.step().action() == Action.BREAK_CAST),
+                isCastBroken(wash, zone),
                 rootsFree(wash, zone),
                 isTensed(wash, zone),
                 HeatMet.isHotUnguarded(wash, zone),
@@ -172,6 +172,24 @@ public record Features(
             }
         }
         return most;
+    }
+
+    private static boolean isCastBroken(Wash wash, Zone zone) {
+        for (Visit visit : wash.stylingIn(zone)) {
+            if (visit.step().action() == Action.BREAK_CAST) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean isFoamed(Wash wash, Zone zone) {
+        for (Layer layer : wash.layersIn(zone)) {
+            if (layer.product().role() == Role.MOUSSE) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static double rootsFree(Wash wash, Zone zone) {

@@ -30,23 +30,26 @@ public final class Steps {
         return wash.course().visits().stream().anyMatch(wanted);
     }
 
-    /** Visits after one that work some of the same hair. */
-    public static List<Visit> laterOnSameHair(Wash wash, Visit visit) {
-        return wash.course().visits().stream()
-                .filter(v -> v.startMinute() >= visit.endMinute() - 1e-9
-                        && v != visit
-                        && wash.isAfter(v.place(), visit.place())
-                        && v.overlaps(visit))
-                .toList();
+    /** Whether a turn of hands came after another on some of the same hair. */
+    static boolean isLaterOnSameHair(Wash wash, Visit later, Visit visit) {
+        return later.startMinute() >= visit.endMinute() - 1e-9
+                && later != visit
+                && wash.isAfter(later.place(), visit.place())
+                && later.overlaps(visit);
+    }
+
+    /** Whether it came before. */
+    static boolean isEarlierOnSameHair(Wash wash, Visit earlier, Visit visit) {
+        return earlier.endMinute() <= visit.startMinute() + 1e-9
+                && wash.isAfter(visit.place(), earlier.place())
+                && earlier.overlaps(visit);
     }
 
     /** Turns of hands that came before on some of the same hair, in order. */
     public static List<Visit> earlierOnSameHair(Wash wash, Visit visit) {
         List<Visit> earlier = new ArrayList<>();
         for (Visit v : wash.course().visits()) {
-            if (v.endMinute() <= visit.startMinute() + 1e-9
-                    && wash.isAfter(visit.place(), v.place())
-                    && v.overlaps(visit)) {
+            if (isEarlierOnSameHair(wash, v, visit)) {
                 earlier.add(v);
             }
         }

@@ -95,7 +95,8 @@ public final class OtherBottles {
         List<Other> open = others(alike, mixed, errors);
         // What a forecast is of, it is right about: what others are wrong by is not put down to what they have from it.
         alike.forEach(like -> errors.add(
-                parts(build(own(like), errors), way(like, errors), bottles(own(like), errors)), -runs.of(like).forecast(query).flaws()));
+                parts(build(own(like), errors), way(like, errors), bottles(own(like), errors)),
+                -runs.of(like).forecast(query).flaws()));
         errors.fit();
         boolean[] run = new boolean[open.size()];
         Evaluation best = Evaluation.best(alike.stream().map(runs::of).toList());
