@@ -77,16 +77,17 @@ public record Judgement(
 
     /** Of a wash that was run already, its numbers rounded as they are shown. */
     public static Judgement of(Wash wash) {
+        List<Amount> amounts = wash.amounts();
         return new Judgement(
                 wash.course().drawn(),
                 Checker.check(wash),
-                wash.amounts(),
+                amounts,
                 OutcomeModel.predict(wash),
                 Features.byZone(wash),
                 Features.byHalf(wash),
                 round(wash.course().minutes()),
                 round(wash.course().chairMinutes()),
-                costCents(wash.amounts()),
+                costCents(amounts),
                 IgnoredFields.of(wash.routine()),
                 Cautions.of(wash.routine(), wash.hair()),
                 BeyondLimits.of(wash));

@@ -77,6 +77,7 @@ public final class EvaluationCache {
         Alike alike = new Alike(choice.drying(), stays);
         double guess = lastStays.getOrDefault(alike, 0.0);
         if (guess == 0) {
+            // Who goes home at once needs no more minutes than who stays: where none are left for that, none are.
             Routine atOnce = composer.compose(choice, 0);
             guess = stay(stays, courses.over(atOnce).minutes());
             if (guess == 0) {

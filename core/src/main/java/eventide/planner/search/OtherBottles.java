@@ -177,8 +177,12 @@ public final class OtherBottles {
         int[] builds = new int[mixed.size()];
         for (int k = 0; k < alike.size(); k++) {
             for (int i = 0; i < mixed.size(); i++) {
-                builds[i] = k > 0 ? builds[i] : build(mixed.get(i), errors);
-                ways[k] = i > 0 ? ways[k] : way(alike.get(k), errors);
+                if (k == 0) {
+                    builds[i] = build(mixed.get(i), errors);
+                }
+                if (i == 0) {
+                    ways[k] = way(alike.get(k), errors);
+                }
             }
         }
         List<int[]> bottles =
@@ -245,6 +249,7 @@ public final class OtherBottles {
         return new Dosed(Mixture.of(plan, stylers), plan.details().dose(), Layers.of(plan));
     }
 
+    /** Number of what kinds of layers there are. */
     private static int build(Dosed dosed, ForecastErrors errors) {
         return errors.numbered(new Build(dosed.layers(), dosed.mixture().isConditioning()));
     }

@@ -35,13 +35,12 @@ import org.springframework.stereotype.Component;
 
 /**
  * Plans for a few heads nobody has once the server is up: a Java machine answers some ten times as fast when it has done a thing
- * before, and the first client of the day should not be the one to wait for that. In the background, half a minute long on a good machine,
- * and not while anybody asks for something.
+ * before, and the first client of the day should not be the one to wait for that. In the background, and not while anybody asks for something.
  */
 @Component
 @ConditionalOnProperty(name = "eventide.warm-up", havingValue = "true")
 class WarmUp {
-    /** Until then plans get ever quicker [OURS, measured]. */
+    /** Some two hundred after a start, plans still got quicker [OURS]. */
     private static final int QUESTIONS = 200;
     /** After which a plan is quick enough that reading the log comes next [OURS]. */
     private static final int FEW = 4;
