@@ -26,7 +26,7 @@ import org.apache.commons.math3.stat.correlation.SpearmansCorrelation;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** What a picture says of locks whose truth is known: our own drawing's, and another's that nothing was fitted on. */
+/** What a picture says of locks whose truth is known: our own drawing's, and others' that nothing was fitted on. */
 public class MeasureTest {
     private static final int LOCKS = 240;
 
@@ -85,33 +85,60 @@ public class MeasureTest {
         assertTrue(Math.abs(bias) < wanted.bias(), "bias " + bias);
     }
 
-    @Test
-    public void ranksLocksOfAnotherDrawing() {
-        List<Ribbons> locks = new ArrayList<>();
-        Random chance = new Random(4);
-        for (int i = 0; i < 60; i++) {
-            locks.add(Ribbons.of(
-                    10 * chance.nextDouble(), 10 * chance.nextDouble(), 3 + chance.nextInt(14), i % 2 == 0, i));
+    /**
+     * A drawing nothing was fitted on.
+     *
+     * @param clumpWidth least rank of it where definition is over 4: below that nobody could count the clumps
+     */
+    record Foreign(String name, Drawing drawing, double frizz, double definition, double clumpWidth) {
+        @Override
+        public String toString() {
+            return name;
         }
-        assertRanked(locks, FittedWord.FRIZZ, Ribbons::frizz, .9);
-        assertRanked(locks, FittedWord.DEFINITION, Ribbons::definition, .5);
-        // Where loose lines lie over all of it nobody could count the ribbons.
-        List<Ribbons> defined =
-                locks.stream().filter(lock -> lock.definition() > 4).toList();
-        assertTrue(defined.size() > 20);
-        assertRanked(defined, FittedWord.CLUMP_WIDTH, lock -> 1.0 / lock.across(), .6);
     }
 
-    /** A lock of the second drawing, and what is read off it. */
-    record Ribbons(double frizz, double definition, int across, double[] read) {
-        static Ribbons of(double frizz, double definition, int across, boolean dark, long seed) {
-            BufferedImage drawn = RibbonDrawing.of(definition, across, frizz, dark, seed);
-            return new Ribbons(frizz, definition, across, points(Look.at(drawn, Look.LOCK_WIDTH)));
+    interface Drawing {
+        BufferedImage of(double definition, int across, double frizz, boolean dark, long seed);
+    }
+
+    @DataProvider
+    public Object[] foreign() {
+        return new Object[] {
+            new Foreign("ribbons", RibbonDrawing::of, .9, .5, .6), new Foreign("field", FieldDrawing::of, .8, .75, .85),
+        };
+    }
+
+    @Test(dataProvider = "foreign")
+    public void ranksLocksOfAnotherDrawing(Foreign foreign) {
+        Random chance = new Random(4);
+        List<Strange> locks = new ArrayList<>();
+        for (int i = 0; i < 60; i++) {
+            locks.add(Strange.of(
+                    foreign.drawing(),
+                    10 * chance.nextDouble(),
+                    10 * chance.nextDouble(),
+                    3 + chance.nextInt(14),
+                    i % 2 == 0,
+                    i));
+        }
+        assertRanked(locks, FittedWord.FRIZZ, Strange::frizz, foreign.frizz());
+        assertRanked(locks, FittedWord.DEFINITION, Strange::definition, foreign.definition());
+        List<Strange> defined =
+                locks.stream().filter(lock -> lock.definition() > 4).toList();
+        assertTrue(defined.size() > 20);
+        assertRanked(defined, FittedWord.CLUMP_WIDTH, lock -> 1.0 / lock.across(), foreign.clumpWidth());
+    }
+
+    /** A lock of such a drawing, and what is read off it. */
+    record Strange(double frizz, double definition, int across, double[] read) {
+        static Strange of(Drawing drawing, double frizz, double definition, int across, boolean dark, long seed) {
+            BufferedImage drawn = drawing.of(definition, across, frizz, dark, seed);
+            return new Strange(frizz, definition, across, points(Look.at(drawn, Look.LOCK_WIDTH)));
         }
     }
 
     private static void assertRanked(
-            List<Ribbons> locks, FittedWord word, ToDoubleFunction<Ribbons> truth, double least) {
+            List<Strange> locks, FittedWord word, ToDoubleFunction<Strange> truth, double least) {
         double rank = new SpearmansCorrelation()
                 .correlation(
                         locks.stream().mapToDouble(truth).toArray(),
