@@ -3,6 +3,7 @@ package eventide.product;
 import eventide.shape.Source;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Something people react to: what they call it, and what a label calls it.
@@ -20,7 +21,7 @@ record Allergen(
         List<AllergyTerm> not,
         boolean oilsOnlyWarn,
         Source source) {
-    /** How near an ingredient is to it. */
+    /** How near an ingredient is to it, the nearest first. */
     enum Nearness {
         IS,
         RELATED,
@@ -47,6 +48,24 @@ record Allergen(
             return oilsOnlyWarn && fat ? Nearness.RELATED : Nearness.IS;
         }
         return any(warns, names, families) ? Nearness.RELATED : Nearness.NONE;
+    }
+
+    /**
+     * How near it is to another that a label names in an everyday word: all of it meant, some of it, or nothing. Who reacts to nuts reacts
+     * to almonds; who reacts to almonds may to nuts.
+     */
+    Nearness nearness(Allergen other) {
+        Set<String> said = other.words.stream().map(word -> " " + word + " ").collect(Collectors.toSet());
+        if (other == this || nearness(said, Set.of()) == Nearness.IS) {
+            return Nearness.IS;
+        }
+        List<Nearness> parts = other.stops.stream()
+                .map(term -> nearness(term.names(), term.families()))
+                .toList();
+        if (parts.stream().allMatch(Nearness.IS::equals)) {
+            return Nearness.IS;
+        }
+        return parts.stream().allMatch(Nearness.NONE::equals) ? Nearness.NONE : Nearness.RELATED;
     }
 
     private static boolean any(List<AllergyTerm> terms, Set<String> names, Set<Family> families) {

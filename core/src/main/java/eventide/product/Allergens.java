@@ -116,6 +116,14 @@ public final class Allergens {
     /** How surely this entry of a label is what was said, null for not at all. */
     private static Certainty certainty(ClientWords.Said said, Entry entry) {
         Allergen.Nearness nearness = nearness(said, names(entry), entry.families());
+        if (!entry.isKnown()) {
+            Allergen.Nearness everyday = everyday(said, entry);
+            nearness = everyday.compareTo(nearness) < 0 ? everyday : nearness;
+        }
+        // One word may be two things: BHA is an acid to a client, and an antioxidant on a label.
+        if (nearness == Allergen.Nearness.NONE && spaced(entry.asWritten()).equals(spaced(said.said()))) {
+            nearness = Allergen.Nearness.RELATED;
+        }
         if (nearness == Allergen.Nearness.NONE) {
             return null;
         }
@@ -123,6 +131,20 @@ public final class Allergens {
             return Certainty.POSSIBLE;
         }
         return nearness == Allergen.Nearness.IS ? Certainty.NAMED : Certainty.RELATED;
+    }
+
+    /** Some labels say "nuts" or "silicones" as people do: what they may mean by it counts. */
+    private static Allergen.Nearness everyday(ClientWords.Said said, Entry entry) {
+        Allergen meant = WORDS.everyday(entry.asWritten());
+        if (meant == null) {
+            return Allergen.Nearness.NONE;
+        }
+        if (said.allergen() != null) {
+            return said.allergen().nearness(meant);
+        }
+        boolean among = said.named() != null
+                && meant.nearness(names(said.named()), said.named().families()) != Allergen.Nearness.NONE;
+        return among ? Allergen.Nearness.RELATED : Allergen.Nearness.NONE;
     }
 
     /** By the ingredient that was named, by the table of allergens, or by the letters alone. */

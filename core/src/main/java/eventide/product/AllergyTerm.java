@@ -11,12 +11,27 @@ sealed interface AllergyTerm {
      */
     boolean means(Set<String> names, Set<Family> families);
 
+    /** A name that is meant, plain between two blanks; none of a family. */
+    default Set<String> names() {
+        return Set.of();
+    }
+
+    /** The family that is meant; none of a name. */
+    default Set<Family> families() {
+        return Set.of();
+    }
+
     /** These words, one after the other, anywhere in a name. */
     record Words(String words) implements AllergyTerm {
         @Override
         public boolean means(Set<String> names, Set<Family> families) {
             String spaced = " " + words + " ";
             return names.stream().anyMatch(name -> name.contains(spaced));
+        }
+
+        @Override
+        public Set<String> names() {
+            return Set.of(" " + words + " ");
         }
     }
 
@@ -25,6 +40,11 @@ sealed interface AllergyTerm {
         @Override
         public boolean means(Set<String> names, Set<Family> families) {
             return names.contains(" " + name + " ");
+        }
+
+        @Override
+        public Set<String> names() {
+            return Set.of(" " + name + " ");
         }
     }
 
@@ -35,6 +55,11 @@ sealed interface AllergyTerm {
             String spaced = " " + letters;
             return names.stream().anyMatch(name -> name.contains(spaced));
         }
+
+        @Override
+        public Set<String> names() {
+            return Set.of(" " + letters + " ");
+        }
     }
 
     /** All of a family. */
@@ -42,6 +67,11 @@ sealed interface AllergyTerm {
         @Override
         public boolean means(Set<String> names, Set<Family> families) {
             return families.contains(family);
+        }
+
+        @Override
+        public Set<Family> families() {
+            return Set.of(family);
         }
     }
 

@@ -87,6 +87,11 @@ final class ClientWords {
         return all;
     }
 
+    /** What a label means that names no ingredient but what people call it; null where that is nothing known. */
+    Allergen everyday(String entry) {
+        return find(entry).map(Said::allergen).orElse(null);
+    }
+
     /** Cut at commas, slashes and "and"; what stands in brackets is said as well. */
     private List<Said> pieces(String text) {
         List<Said> all = new ArrayList<>();
