@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /**
  * Holds what a client reacts to against a label, by whole words after the label reader's own reading: a plant by any of its
@@ -39,6 +40,10 @@ public final class Allergens {
                     return size() > REMEMBERED;
                 }
             });
+
+    /** What a label boasts of not having, plain between two blanks. */
+    private static final Pattern WITHOUT =
+            Pattern.compile("^ (no|free (from|of)|without|sans|ohne|frei von|sin|senza) | (free|frei) $");
 
     private Allergens() {}
 
@@ -115,6 +120,9 @@ public final class Allergens {
 
     /** How surely this entry of a label is what was said, null for not at all. */
     private static Certainty certainty(ClientWords.Said said, Entry entry) {
+        if (!entry.isKnown() && WITHOUT.matcher(spaced(entry.asWritten())).find()) {
+            return null;
+        }
         Allergen.Nearness nearness = nearness(said, names(entry), entry.families());
         if (!entry.isKnown()) {
             Allergen.Nearness everyday = everyday(said, entry);

@@ -24,7 +24,7 @@ final class ClientWords {
                             + " anaphylactic sensitive sensitivity sensitised sensitized reacts react reaction reactive"
                             + " intolerance intolerant intolerante intoleranz known severe severely mild mildly slight slightly"
                             + " strong strongly bad badly possible possibly maybe suspected any all anything everything"
-                            + " every with containing contains contain product products based derived derivative derivatives"
+                            + " every with containing contains contain enthalten product products based derived derivative derivatives"
                             + " ingredient ingredients family families type types kind kinds to of the a an from in on at my her"
                             + " his their she he i is am are has have gets get cannot can t not no avoid avoids never use using"
                             + " gegen auf von der die das al alla alle aux au a la le les du de des d l los las el gegenuber"

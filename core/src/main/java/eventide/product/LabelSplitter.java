@@ -15,8 +15,12 @@ final class LabelSplitter {
             "^\\s*(full\\s+)?(ingredients?|inci|ingr[ée]dients?|inhaltsstoffe|bestandteile|ingredientes|ingredienti|composition|ingredi[ëe]nten)"
                     + "(\\s*[(/]?\\s*inci\\s*\\)?)?[ \\t]*[:：\\-–\\n]\\s*",
             Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+    private static final String MAY =
+            "may contain|peut contenir|kann enthalten|puede contener|può contenere|\\+\\s*/\\s*-|±";
+    private static final String TRACES =
+            "(des\\s+)?traces? (of\\b|de\\b|d')|(kann )?spuren von\\b|trazas de\\b|tracce di\\b";
     private static final Pattern MAY_CONTAIN = Pattern.compile(
-            "[\\[(]?\\s*(may contain|peut contenir|kann enthalten|puede contener|può contenere|\\+\\s*/\\s*-|±)\\s*[:：]?",
+            "[\\[(]?\\s*((" + MAY + ")\\s*(" + TRACES + ")?|\\b(" + TRACES + "))\\s*[:：]?",
             Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
     /** A footnote: a mark at the start of a line or sentence, then words. */
     private static final Pattern FOOTNOTE =

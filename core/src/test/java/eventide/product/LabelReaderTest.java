@@ -107,6 +107,8 @@ public class LabelReaderTest {
                     "Aqua, Butyrospermum Parkii (Shea) Butter, Cocos Nucifera (Coconut) Oil", "n=3 unknown=0 oils=yes"),
             new Label("Aqua, Glycerin [+/- CI 77891, CI 19140]", "n=4"),
             new Label("Aqua, Glycerin, May contain: Mica, CI 77491", "n=4 unknown=0"),
+            new Label("Aqua, Glycerin. May contain traces of: Mica", "n=3 unknown=0"),
+            new Label("Aqua, Glycerin, traces of Mica", "n=3 unknown=0"),
             new Label("Aqua, Parfum (Linalool, Limonene, Geraniol)", "n=5 allergens=3 unknown=0"),
             new Label("Aqua (and) Glycerin (and) Panthenol", "n=3 unknown=0"),
             new Label("Aqua, Behentrimonium Metho-\nsulfate, Cetearyl Alcohol", "n=3 unknown=0"),
