@@ -31,7 +31,7 @@ import java.util.stream.Stream;
  *
  * @param wants what the head is done for, in words
  * @param weather the air in words
- * @param shelf what was left standing: all that is washed out, and a few of each styler
+ * @param shelf what was left standing of what this head may wear: all that is washed out, and a few of each styler
  * @param layers in the order they go on
  */
 public record Situation(
@@ -151,14 +151,15 @@ public record Situation(
 
     /** A few bottles of each slot that may be had here, by chance. */
     private static List<Product> few(Query query, Random chance) {
-        Stylers stylers = stylers(query);
+        List<Product> worn = new ShelfFilter(query).allowed();
+        Stylers stylers = new Stylers(query, worn);
         List<Product> some = new ArrayList<>();
         for (Slot slot : ORDER) {
             List<Product> bottles = new ArrayList<>(stylers.bottles(slot));
             Collections.shuffle(bottles, chance);
             some.addAll(bottles.subList(0, Math.min(BOTTLES, bottles.size())));
         }
-        Stream<Product> rest = query.shelf().stream().filter(product -> !isLayer(product));
+        Stream<Product> rest = worn.stream().filter(product -> !isLayer(product));
         return Stream.concat(rest, some.stream()).toList();
     }
 

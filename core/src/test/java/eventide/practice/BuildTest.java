@@ -22,6 +22,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -141,6 +142,21 @@ public class BuildTest {
             assertTrue(layer.bottles().size() <= 3, layer.toString());
             assertTrue(shelf.containsAll(layer.bottles()), layer.toString());
         }
+    }
+
+    /** Nothing is left standing that does this client harm, to wash with neither. */
+    @Test(dataProvider = "heads")
+    public void noBottleStandsThereThatNamesWhatIsReactedTo(Asked asked) {
+        Query query = asked.query();
+        List<Product> half = IntStream.range(0, query.shelf().size())
+                .mapToObj(i -> query.shelf().get(i).withIngredients(i % 2 == 0 ? "Aqua, almonds" : "Aqua, Glycerin"))
+                .toList();
+        Hair reacts = query.hair().withAllergies(List.of("almonds"));
+        List<Product> shelf = Situation.of(new SituationQuestion(
+                        reacts, query.goal(), query.schools(), query.limits(), half, (long) asked.seed()))
+                .shelf();
+        assertTrue(shelf.size() > 1, "left standing: " + shelf.size());
+        shelf.forEach(product -> assertEquals(product.ingredients(), "Aqua, Glycerin", product.name()));
     }
 
     @Test
