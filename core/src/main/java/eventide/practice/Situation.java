@@ -151,15 +151,15 @@ public record Situation(
 
     /** A few bottles of each slot that may be had here, by chance. */
     private static List<Product> few(Query query, Random chance) {
-        List<Product> worn = new ShelfFilter(query).allowed();
-        Stylers stylers = new Stylers(query, worn);
+        List<Product> allowed = new ShelfFilter(query).allowed();
+        Stylers stylers = new Stylers(query, allowed);
         List<Product> some = new ArrayList<>();
         for (Slot slot : ORDER) {
             List<Product> bottles = new ArrayList<>(stylers.bottles(slot));
             Collections.shuffle(bottles, chance);
             some.addAll(bottles.subList(0, Math.min(BOTTLES, bottles.size())));
         }
-        Stream<Product> rest = worn.stream().filter(product -> !isLayer(product));
+        Stream<Product> rest = allowed.stream().filter(product -> !isLayer(product));
         return Stream.concat(rest, some.stream()).toList();
     }
 

@@ -41,9 +41,9 @@ public final class Allergens {
                 }
             });
 
-    /** What a label boasts of not having, plain between two blanks. */
-    private static final Pattern WITHOUT =
-            Pattern.compile("^ (no|free (from|of)|without|sans|ohne|frei von|sin|senza) | (free|frei) $");
+    /** What a label boasts of not having, plain between two blanks: a longer sentence may go on to what it has. */
+    private static final Pattern WITHOUT = Pattern.compile(
+            "^ (no|free (from|of)|without|sans|ohne|frei von|sin|senza)( \\S+){1,2} $|^( \\S+){1,2} (free|frei) $");
 
     private Allergens() {}
 

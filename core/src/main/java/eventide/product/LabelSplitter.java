@@ -20,8 +20,10 @@ final class LabelSplitter {
     private static final String TRACES =
             "(des\\s+)?traces? (of\\b|de\\b|d')|(kann )?spuren von\\b|trazas de\\b|tracce di\\b";
     private static final Pattern MAY_CONTAIN = Pattern.compile(
-            "[\\[(]?\\s*((" + MAY + ")\\s*(" + TRACES + ")?|\\b(" + TRACES + "))\\s*[:：]?",
-            Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+            "[\\[(]?\\s*(" + MAY + ")\\s*(" + TRACES + ")?\\s*[:：]?", Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+    /** Said of one thing, and of nothing that stands behind it. */
+    private static final Pattern ONLY_TRACES =
+            Pattern.compile("^\\W*(" + TRACES + ")\\s*[:：]?\\s*", Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
     /** A footnote: a mark at the start of a line or sentence, then words. */
     private static final Pattern FOOTNOTE =
             Pattern.compile("(?m)(^|[.;\\s])[*†‡°¹²³]+\\s*(?=[\\p{L}])[^*†‡,]*\\.?\\s*$");
@@ -132,8 +134,11 @@ final class LabelSplitter {
                 .replaceAll("^[\\s\\-–—:.•*]+(?=\\s|\\p{L})", "")
                 .strip();
         piece.setLength(0);
-        if (text.chars().anyMatch(Character::isLetterOrDigit)) {
-            into.add(new Piece(text, mayContain));
+        Matcher traces = ONLY_TRACES.matcher(text);
+        boolean only = traces.find();
+        String named = only ? text.substring(traces.end()) : text;
+        if (named.chars().anyMatch(Character::isLetterOrDigit)) {
+            into.add(new Piece(named, mayContain || only));
         }
     }
 

@@ -199,6 +199,8 @@ public class AllergensTest {
             BHA|BHA|W
             nuts|May contain traces of nuts|W
             nuts|Traces of nuts|W
+            coconut|Traces of nuts, Cocos Nucifera Oil|S
+            almond|Free from parabens and with almond oil|S
             Nüsse|Kann Spuren von Nüssen enthalten|W
             noix|Peut contenir des traces de noix|W
             peanuts|May contain: traces of peanut|W
