@@ -6,7 +6,6 @@ import eventide.hair.Zone;
 import eventide.routine.Routine;
 import eventide.routine.StepPlace;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -21,7 +20,9 @@ public final class Course {
 
     private final Cell[] cells;
     private final List<Visit> visits = new ArrayList<>();
-    private final List<Visit> seen = Collections.unmodifiableList(visits);
+    /** The same as whoever asks may have them: what a search goes through a million times, as plain a list as there is. */
+    private List<Visit> seen = List.of();
+
     private final Map<StepPlace, List<Visit>> byPlace = new HashMap<>();
     private Tide tide;
     private double[] lengthsAtEnd = new double[0];
@@ -144,7 +145,12 @@ public final class Course {
 
     /** In the order of time. */
     public List<Visit> visits() {
-        return seen;
+        List<Visit> all = seen;
+        if (all.size() != visits.size()) {
+            all = List.copyOf(visits);
+            seen = all;
+        }
+        return all;
     }
 
     /** Every turn of hands a step of the routine came to: one, or one for each section; empty where it was not reached. */
@@ -200,16 +206,18 @@ public final class Course {
         return cells[cell].zone;
     }
 
-    /** Those of some cells that lie in a zone. */
-    int[] within(int[] some, Zone zone) {
-        int[] within = new int[some.length];
-        int count = 0;
+    /** Mean by mass over those of some cells that lie in a zone; {@code NaN} where none does. */
+    double meanWithin(int[] some, Zone zone, double[] values) {
+        double sum = 0;
+        double mass = 0;
         for (int i : some) {
-            if (cells[i].zone == zone) {
-                within[count++] = i;
+            Cell cell = cells[i];
+            if (cell.zone == zone) {
+                sum += cell.grams * values[i];
+                mass += cell.grams;
             }
         }
-        return Arrays.copyOf(within, count);
+        return mass == 0 ? Double.NaN : sum / mass;
     }
 
     /** Percent of the whole head at its end, roots and lengths together, as {@code untilDry} counts. */

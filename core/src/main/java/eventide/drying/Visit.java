@@ -130,14 +130,14 @@ public final class Visit {
 
     /** Percent along the lengths in one zone of those worked on; the whole section's where the zone is not among them. */
     public double wetness(Zone zone) {
-        int[] own = course.within(cells, zone);
-        return own.length == 0 ? wetness() : course.mean(own, lengths);
+        double own = course.meanWithin(cells, zone, lengths);
+        return Double.isNaN(own) ? wetness() : own;
     }
 
     /** Percent of water at the roots of one zone, as it begins. */
     public double rootsWetness(Zone zone) {
-        int[] own = course.within(cells, zone);
-        return own.length == 0 ? rootsWetness() : course.mean(own, roots);
+        double own = course.meanWithin(cells, zone, roots);
+        return Double.isNaN(own) ? rootsWetness() : own;
     }
 
     /** Percent along the lengths of the whole head at that moment. */

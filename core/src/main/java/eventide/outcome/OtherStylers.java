@@ -162,8 +162,8 @@ public final class OtherStylers {
                     && Arrays.equals(sure, other.sure);
         }
 
-        /** The same hair parted otherwise. */
-        private Place parted(int from, int to) {
+        /** The same hair of the same wash, parted into another number of sections. */
+        public Place parted(int from, int to) {
             Ledger before = new Ledger(zone, false);
             Ledger after = new Ledger(zone, false);
             HandsEffect.sections(from, before);
@@ -197,11 +197,6 @@ public final class OtherStylers {
             }
         }
         places.add(place);
-    }
-
-    /** Of the same wash parted into another number of sections. */
-    public static List<Place> parted(List<Place> places, int from, int to) {
-        return places.stream().map(place -> place.parted(from, to)).toList();
     }
 
     /** Hair that is scored alike: shares add to 1. */

@@ -44,6 +44,8 @@ public final class Planner {
     private final PlanSpace space;
     private final EvaluationCache runs;
     private Search search;
+    /** Whether limits are in the way of something better: as the first search has it, whatever is tried later. */
+    private boolean hindered;
 
     private Planner(Query query, Stop stop) {
         this(query, frame -> true, stop, false);
@@ -85,7 +87,7 @@ public final class Planner {
     private Search searched(Evaluation plan) {
         if (!search.details().equals(plan.choice().details())) {
             // Where a limit is in the way, what is known with other minutes is no guide.
-            search = search.isHindered() ? search(plan.choice().details()) : search.with(plan);
+            search = hindered ? search(plan.choice().details()) : search.with(plan);
         }
         return search;
     }
@@ -107,7 +109,8 @@ public final class Planner {
     private List<Evaluation> begun() {
         Details usual = usual(preparation.asked());
         List<Evaluation> contenders = new ArrayList<>(contenders(usual));
-        if (search.isHindered()) {
+        hindered = search.isHindered();
+        if (hindered) {
             shortened(usual).forEach(shorter -> contenders.addAll(contenders(shorter)));
         }
         // Where there is no time, what was run so far has to do.
@@ -155,7 +158,7 @@ public final class Planner {
 
     /** Where limits are in the way and nothing holds, what holds is far from settled: the larger steps are tried from there too. */
     private Evaluation heldAfterAll(Evaluation best) {
-        if (best == null || stop.isDue() || best.choice().isShaped() || !search.isHindered()) {
+        if (best == null || stop.isDue() || best.choice().isShaped() || !hindered) {
             return best;
         }
         Evaluation held = refinement().bestOf(searched(best).otherwiseShaped(best), Double.NEGATIVE_INFINITY);
@@ -166,7 +169,7 @@ public final class Planner {
     /** Where limits are in the way, what is best when it is settled need not be once larger steps are tried: the second is tried too. */
     private Evaluation betterBegun(List<Evaluation> begun) {
         Evaluation best = begun.isEmpty() ? null : begun.get(0);
-        if (begun.size() < 2 || !search.isHindered() || begun.get(1).worth() < best.worth() - SECOND_NEAR) {
+        if (begun.size() < 2 || !hindered || begun.get(1).worth() < best.worth() - SECOND_NEAR) {
             return best;
         }
         Evaluation second = improvedAsWorked(begun.get(1));

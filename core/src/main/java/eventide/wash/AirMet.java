@@ -25,7 +25,7 @@ public final class AirMet {
 
     /** °C by which the room's dew point is over where air is damp. */
     public static double dampness(Wash wash) {
-        return Math.max(0, wash.air().dewPointC() - DAMP_FROM_C);
+        return Math.max(0, wash.roomDewPointC() - DAMP_FROM_C);
     }
 
     /** Whether it is worn out into the cold: wet hair there is only cold. */

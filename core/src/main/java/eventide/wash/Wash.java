@@ -21,7 +21,6 @@ import eventide.routine.Schools;
 import eventide.routine.Step;
 import eventide.routine.StepPlace;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -44,9 +43,7 @@ public final class Wash {
     private final Map<Zone, List<Layer>> layersByZone;
     private final Map<Zone, List<Visit>> stylingByZone;
     private final ZonesReached zonesReached;
-
-    private final double wornDewPointC;
-    private final double driestDewPointC;
+    private final DewPoints dewPoints;
     private final double castMinute;
     private final double firstCastMinute;
     /** Null where both are looked at. */
@@ -57,6 +54,9 @@ public final class Wash {
     private volatile Set<Manner> manners;
 
     private final List<StepPlace> places;
+
+    /** Of the air, in °C: worked out once, for every zone asks. */
+    private record DewPoints(double roomC, double wornC, double driestC) {}
 
     private Wash(
             Routine routine,
@@ -75,8 +75,7 @@ public final class Wash {
         this.limits = limits;
         this.course = course;
         this.teaching = teaching;
-        this.wornDewPointC = air.wornDewPointC();
-        this.driestDewPointC = air.driestDewPointC();
+        this.dewPoints = new DewPoints(air.dewPointC(), air.wornDewPointC(), air.driestDewPointC());
         this.measured = Amounts.measured(routine, hair);
         this.lastRinse = routine.lastRinse();
         this.places = List.copyOf(routine.places());
@@ -89,15 +88,12 @@ public final class Wash {
             stylingByZone.put(
                     zone, within(course.visits(), visit -> visit.place().index() > lastRinse && visit.isIn(zone)));
         }
-        this.castMinute = course.tide().marks().stream()
+        double[] casts = course.tide().marks().stream()
                 .filter(mark -> mark.what() == Mark.Moment.CAST_SET)
                 .mapToDouble(Mark::minute)
-                .reduce(Double.POSITIVE_INFINITY, (first, later) -> later);
-        this.firstCastMinute = course.tide().marks().stream()
-                .filter(mark -> mark.what() == Mark.Moment.CAST_SET)
-                .mapToDouble(Mark::minute)
-                .findFirst()
-                .orElse(Double.POSITIVE_INFINITY);
+                .toArray();
+        this.castMinute = casts.length == 0 ? Double.POSITIVE_INFINITY : casts[casts.length - 1];
+        this.firstCastMinute = casts.length == 0 ? Double.POSITIVE_INFINITY : casts[0];
         this.half = null;
     }
 
@@ -109,8 +105,7 @@ public final class Wash {
         hair = like.hair;
         goal = like.goal;
         air = like.air;
-        wornDewPointC = like.wornDewPointC;
-        driestDewPointC = like.driestDewPointC;
+        dewPoints = like.dewPoints;
         schools = like.schools;
         limits = like.limits;
         course = like.course;
@@ -218,7 +213,7 @@ public final class Wash {
                 found.add(one);
             }
         }
-        return Collections.unmodifiableList(found);
+        return List.copyOf(found);
     }
 
     /** What was put on and stayed on: after the last rinse, by steps that were reached. In the order it went on. */
@@ -277,12 +272,21 @@ public final class Wash {
     }
 
     /**
-     * As {@link Air#wornDewPointC}: worked out once, for every zone asks.
+     * As {@link Air#dewPointC}.
+     *
+     * @return °C
+     */
+    public double roomDewPointC() {
+        return dewPoints.roomC();
+    }
+
+    /**
+     * As {@link Air#wornDewPointC}.
      *
      * @return °C
      */
     public double wornDewPointC() {
-        return wornDewPointC;
+        return dewPoints.wornC();
     }
 
     /**
@@ -291,7 +295,7 @@ public final class Wash {
      * @return °C
      */
     public double driestDewPointC() {
-        return driestDewPointC;
+        return dewPoints.driestC();
     }
 
     /** The trade's usual answers where none is named. */

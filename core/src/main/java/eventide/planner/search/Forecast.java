@@ -16,6 +16,7 @@ import eventide.wash.HoldWorn;
 import eventide.wash.LabelWorn;
 import eventide.wash.ScoreName;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * What plans done like one that was run would be worth with other stylers, from its features: its scores with theirs instead, less
@@ -26,12 +27,12 @@ public final class Forecast {
     private static final int WEIGHT = ScoreName.WEIGHT.ordinal();
 
     private final Query query;
-    private final List<Place> places;
+    private final Place[] places;
     private final double costs;
     /** What rules took off the run, but for what it bears: that is known of any stylers. */
     private final double flaws;
-    /** Whether something holds that is no styler of the mixture. */
-    private final boolean heldBeside;
+    /** What it costs where nothing of the mixture holds: nothing where something beside it does. */
+    private final double unheld;
 
     /**
      * A mixture of kinds of bottle.
@@ -105,12 +106,12 @@ public final class Forecast {
         }
     }
 
-    private Forecast(Query query, List<Place> places, double costs, double flaws, boolean heldBeside) {
+    private Forecast(Query query, Place[] places, double costs, double flaws, double unheld) {
         this.query = query;
         this.places = places;
         this.costs = costs;
         this.flaws = flaws;
-        this.heldBeside = heldBeside;
+        this.unheld = unheld;
     }
 
     /** Of a plan that was run: what findings, minutes and water took off it is taken off all that are like it. */
@@ -124,17 +125,19 @@ public final class Forecast {
                 .anyMatch(layer -> !OtherStylers.isStyler(layer) && Objective.holds(layer.product()));
         double costs =
                 Objective.ofScores(query.goal(), scores) - run.bound() - (held ? 0 : Objective.unheld(query.goal()));
-        return new Forecast(query, places, costs, flaws - rich, heldBeside);
+        double unheld = heldBeside ? 0 : Objective.unheld(query.goal());
+        return new Forecast(query, places.toArray(Place[]::new), costs, flaws - rich, unheld);
     }
 
     /** The same parted otherwise, and costing more by so much. */
     public Forecast parted(int from, int to, double more) {
-        return new Forecast(query, OtherStylers.parted(places, from, to), costs + more, flaws, heldBeside);
+        Place[] parted = Stream.of(places).map(place -> place.parted(from, to)).toArray(Place[]::new);
+        return new Forecast(query, parted, costs + more, flaws, unheld);
     }
 
     /** The same, worth less by so many points. */
     public Forecast costing(double more) {
-        return new Forecast(query, places, costs + more, flaws, heldBeside);
+        return new Forecast(query, places, costs + more, flaws, unheld);
     }
 
     /** What rules took off the run it is of, in points of worth, but for what hair bears. */
@@ -144,13 +147,13 @@ public final class Forecast {
 
     /** The same where no rule speaks but the one of what hair bears. */
     public Forecast unflawed() {
-        return new Forecast(query, places, costs, 0, heldBeside);
+        return new Forecast(query, places, costs, 0, unheld);
     }
 
     /** Points of worth with these stylers, in these amounts. */
     public double worth(Mixture mixture, Doses dose, boolean foamUnder) {
         Worn crown = worn(mixture, dose, true, foamUnder);
-        Worn elsewhere = worn(mixture, dose, false, foamUnder);
+        Worn elsewhere = isAlike(mixture, dose, foamUnder) ? crown : worn(mixture, dose, false, foamUnder);
         double[] scores = new double[NAMES.length];
         double[] learned = learned(mixture);
         double worth = 0;
@@ -168,7 +171,13 @@ public final class Forecast {
                 - costs
                 - flaws
                 - (rich ? Objective.tooRich(query.goal()) : 0)
-                - (heldBeside || mixture.holds() ? 0 : Objective.unheld(query.goal()));
+                - (unheld == 0 || mixture.holds() ? 0 : unheld);
+    }
+
+    /** Whether the crown wears what the rest does. */
+    private static boolean isAlike(Mixture mixture, Doses dose, boolean foamUnder) {
+        return !dose.crownSpared()
+                && (foamUnder || mixture.mousse().isNone() || mixture.gel().isNone());
     }
 
     /** What the log has taught of its bottles, null for nothing. */
