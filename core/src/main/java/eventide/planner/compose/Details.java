@@ -67,7 +67,7 @@ public record Details(Before before, Doses dose, Work work, Finish finish) {
         public int hashCode() {
             int hash = 31 * water.ordinal() + order.ordinal();
             hash = 31 * hash + scrunches;
-            return 8 * hash + (lifted ? 4 : 0) + (upsideDown ? 2 : 0) + (foamUnder ? 1 : 0);
+            return 16 * hash + (creamFirst ? 8 : 0) + (lifted ? 4 : 0) + (upsideDown ? 2 : 0) + (foamUnder ? 1 : 0);
         }
 
         /** Stylers met by drier or wetter hair, inside each one's own window. */
@@ -152,7 +152,7 @@ public record Details(Before before, Doses dose, Work work, Finish finish) {
         public int hashCode() {
             int hash = 31 * (int) stop + stays.ordinal();
             hash = 31 * hash + 8 * roots.ordinal() + cloth.ordinal();
-            hash = 31 * hash + night.ordinal();
+            hash = 31 * hash + 2 * night.ordinal() + (refreshed ? 1 : 0);
             return 16 * hash + (turned ? 8 : 0) + (clips ? 4 : 0) + (castLeft ? 2 : 0) + (fluff ? 1 : 0);
         }
 
@@ -227,10 +227,11 @@ public record Details(Before before, Doses dose, Work work, Finish finish) {
         }
     }
 
-    /** By the parts alone that a search mostly changes: it looks plans up many thousand times. */
+    /** By every part that tells plans apart which are run side by side: those of one number would wait for each other. */
     @Override
     public int hashCode() {
-        int hash = dose.moisture().ordinal() * 3 + dose.hold().ordinal();
+        int hash = 2 * (before.care().ordinal() * 64 + (int) before.minutes()) + (before.clarified() ? 1 : 0);
+        hash = 31 * hash + 6 * dose.moisture().ordinal() + 2 * dose.hold().ordinal() + (dose.crownSpared() ? 1 : 0);
         hash = 31 * hash + work.hashCode();
         return 31 * hash + finish.hashCode();
     }

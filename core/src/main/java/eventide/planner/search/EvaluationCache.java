@@ -21,10 +21,13 @@ public final class EvaluationCache {
     private final Composer composer;
     private final Courses courses;
     private final Teaching teaching;
-    /** By the choice with nothing done from day to day. */
-    private final Map<Candidate, Tried> tried = new ConcurrentHashMap<>();
+    /** Plans there is room for from the first: while one is run, whoever runs another must not wait for its place in a crowded table. */
+    private static final int ROOM = 4096;
 
-    private final Map<Candidate, Evaluation> judged = new ConcurrentHashMap<>();
+    /** By the choice with nothing done from day to day. */
+    private final Map<Candidate, Tried> tried = new ConcurrentHashMap<>(ROOM);
+
+    private final Map<Candidate, Evaluation> judged = new ConcurrentHashMap<>(ROOM);
     private final Map<String, Integer> broken = new ConcurrentHashMap<>();
 
     /**
@@ -135,7 +138,8 @@ public final class EvaluationCache {
 
     /** Runs a choice, or finds it again; safe from any thread. */
     public Evaluation of(Candidate choice) {
-        return judged.computeIfAbsent(choice, this::run);
+        Evaluation known = judged.get(choice);
+        return known == null ? judged.computeIfAbsent(choice, this::run) : known;
     }
 
     private Evaluation run(Candidate choice) {
