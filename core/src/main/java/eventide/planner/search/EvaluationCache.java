@@ -17,13 +17,13 @@ import java.util.concurrent.ConcurrentHashMap;
 
 /** Every plan run through the water, the outcome and the checker so far, once each. */
 public final class EvaluationCache {
+    /** Plans there is room for from the first [OURS]: while one is run, nobody is to wait for its place in a crowded table. */
+    private static final int ROOM = 4096;
+
     private final Query query;
     private final Composer composer;
     private final Courses courses;
     private final Teaching teaching;
-    /** Plans there is room for from the first: while one is run, whoever runs another must not wait for its place in a crowded table. */
-    private static final int ROOM = 4096;
-
     /** By the choice with nothing done from day to day. */
     private final Map<Candidate, Tried> tried = new ConcurrentHashMap<>(ROOM);
 
